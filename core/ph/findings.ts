@@ -1,0 +1,77 @@
+import { decisionOf } from '../casefile/casefile';
+import type { PlanContext } from '../working/context';
+import type { LimeInput, LimePlan } from './types';
+import { bufferIsSilent } from './options';
+
+/** Methods further apart than this share of the chosen amount are said to differ. */
+const DIFFERENCE_WORTH_SAYING = 0.1;
+
+function differing(plan: LimePlan): LimePlan['methods'] {
+  const chosen = plan.methods.find((row) => row.chosen);
+  if (!chosen || 'absent' in chosen.total) return [];
+  const limit = chosen.total.value.value * DIFFERENCE_WORTH_SAYING;
+  return plan.methods.filter(
+    ({ difference }) => !('absent' in difference) && Math.abs(difference.value.value) > limit,
+  );
+}
+
+function settlement(ctx: PlanContext, { file, area, readings }: LimeInput, plan: LimePlan): void {
+  const settled = decisionOf(file, area.id, 'ph-settled');
+  if (plan.verdict === 'absent') {
+    if (readings.begun) ctx.find(area.id, 'ph', 'decide', 'limeAbsent', {}, [plan.rate]);
+    return;
+  }
+  if (plan.verdict === 'dose' && plan.doses.length === 0) {
+    ctx.find(area.id, 'ph', 'decide', 'limeUndated', {}, [plan.rate]);
+  }
+  if (settled?.value === plan.digest) return;
+  if (settled && settled.value !== '') {
+    ctx.find(area.id, 'ph', 'decide', 'limeChangedSinceSettled', {}, [plan.set.total]);
+  } else if (plan.verdict === 'dose') {
+    ctx.find(area.id, 'ph', 'decide', 'limeUnsettled', { total: { working: plan.set.total.id } }, [
+      plan.set.total,
+    ]);
+  }
+}
+
+/** What the pH step has to say: what differs, what was fallen back to, what wants settling. */
+export function limeFindings(
+  ctx: PlanContext,
+  input: LimeInput,
+  plan: LimePlan,
+  past: { readonly credited: boolean },
+): void {
+  const { area, readings } = input;
+  if (plan.verdict === 'none-needed') {
+    ctx.find(area.id, 'ph', 'note', 'noneNeeded', {}, [readings.waterPh]);
+  }
+  if (plan.verdict === 'not-worth-a-trip') {
+    ctx.find(area.id, 'ph', 'note', 'notWorthATrip', { rate: { working: plan.rate.id } }, [
+      plan.rate,
+    ]);
+  }
+  if (plan.verdict === 'dose') {
+    if (readings.organic)
+      ctx.find(area.id, 'ph', 'note', 'organicSoil', {}, [readings.organicMatter]);
+    if (bufferIsSilent(readings)) {
+      ctx.find(area.id, 'ph', 'note', 'bufferSilent', {}, [readings.bufferPh]);
+    }
+    if (past.credited) ctx.find(area.id, 'ph', 'note', 'limeStillWorking');
+    for (const { option, difference } of differing(plan)) {
+      ctx.find(
+        area.id,
+        'ph',
+        'note',
+        `methodsDiffer.${option.id}`,
+        { difference: { working: difference.id } },
+        [difference],
+      );
+    }
+    if (!plan.chosenMaterial.bag.fromLabel) {
+      ctx.find(area.id, 'ph', 'note', 'readTheLabel', {}, [
+        plan.chosenMaterial.bag.effectiveness.figure,
+      ]);
+    }
+  }
+  settlement(ctx, input, plan);
+}

@@ -1,0 +1,40 @@
+import type { SourceId, Standing } from '../tables/sources';
+import type { Quantity } from '../units/quantity';
+import type { PlanContext } from '../working/context';
+import type { Figure } from '../working/working';
+import type { Readings } from '../report/readings';
+
+/** A requirement as a method prints it: per acre, at the method's own depth. */
+export type PerAcre = Quantity<'ton/acre', 'limestone'> | Quantity<'lb/acre', 'limestone'>;
+
+/**
+ * What a pound of a requirement is: limestone of a known quality, or a pound of whatever is spread
+ * because the source does not say.
+ */
+export type Basis =
+  | {
+      readonly kind: 'limestone';
+      readonly cce: number;
+      readonly ecce: number;
+      readonly source: SourceId;
+    }
+  | { readonly kind: 'unstated' };
+
+export interface MethodInput {
+  readonly readings: Readings;
+  readonly target: Figure<Quantity<'pH', 'water'>>;
+}
+
+/** A lime requirement method: one file, one registered object. */
+export interface RequirementMethod {
+  readonly id: 'smp' | 'tri-state' | 'texture' | 'tri-state-organic';
+  readonly source: SourceId;
+  readonly standing: Standing;
+  /** The soils that it was made for. */
+  readonly soils: 'mineral' | 'organic';
+  readonly basis: Basis;
+  /** Depth of soil that its result limes, inches. */
+  readonly depthIn: number;
+  /** Writes the requirement under `prefix`; absent, with the reason, outside its validity. */
+  readonly compute: (ctx: PlanContext, prefix: string, input: MethodInput) => Figure<PerAcre>;
+}

@@ -1,0 +1,83 @@
+import type { CaseFile, PastEntry } from '../casefile/casefile';
+import type { IsoDate } from '../typed/date';
+import { totalToPerThousand } from '../units/convert';
+import { quantity, type Quantity } from '../units/quantity';
+import type { PlanContext } from '../working/context';
+import { msg, type Msg } from '../working/msg';
+import type { Figure } from '../working/working';
+
+/** Something put on in the recent past: a rate of product, and when. */
+export interface PastDressing {
+  readonly entry: PastEntry;
+  readonly prefix: string;
+  readonly on: IsoDate | undefined;
+  readonly rate: Figure<Quantity<'lb/1000ft2', 'product'>>;
+}
+
+const RATE = { above: 0, max: 100_000 };
+
+function untouched({ on, amount, percent }: PastEntry): boolean {
+  return [on, amount.text, percent].every((text) => text.trim() === '');
+}
+
+/**
+ * The entries of one kind for an area, read into rates. Rows in which nothing is typed do not
+ * count; a row without its date has an absent rate, since nobody can tell whether it still works.
+ */
+export function readPast(
+  ctx: PlanContext,
+  file: CaseFile,
+  areaId: string,
+  kind: PastEntry['kind'],
+  extent: Figure<Quantity<'1000ft2', 'ground'>>,
+): PastDressing[] {
+  return Object.values(file.past)
+    .filter((entry) => entry.areaId === areaId && entry.kind === kind && !untouched(entry))
+    .map((entry) => {
+      const prefix = `${areaId}/past/${entry.id}`;
+      const on = ctx.date(`past/${entry.id}/on`, entry.on);
+      return { entry, prefix, on, rate: readRate(ctx, entry, prefix, on, extent) };
+    });
+}
+
+function readRate(
+  ctx: PlanContext,
+  entry: PastEntry,
+  prefix: string,
+  on: IsoDate | undefined,
+  extent: Figure<Quantity<'1000ft2', 'ground'>>,
+): PastDressing['rate'] {
+  const label: Msg = msg(`past.${entry.kind}`);
+  const at = `past/${entry.id}/amount/text`;
+  const rateId = `${prefix}/rate`;
+  if (!on) return ctx.sheet.absent({ id: rateId, label }, msg('absent.pastWithoutDate'));
+  if (entry.amount.unit !== 'lb') {
+    const typed = { id: rateId, label, at };
+    return ctx.number(typed, entry.amount.text, RATE, 'lb/1000ft2', 'product');
+  }
+  const typed = { id: `${prefix}/amount`, label, at };
+  const pounds = ctx.number(typed, entry.amount.text, RATE, 'lb', 'product');
+  return ctx.sheet.derive(
+    'divide',
+    { id: rateId, label: msg('past.rate') },
+    [pounds, extent],
+    (lb, ft2) => totalToPerThousand(lb, ft2),
+  );
+}
+
+/** Adds rates of one substance; no rate at all is a constant of nothing. */
+export function addRates<S extends 'limestone' | 'N'>(
+  ctx: PlanContext,
+  entry: { id: string; label: Msg },
+  rates: readonly Figure<Quantity<'lb/1000ft2', S>>[],
+  of: S,
+): Figure<Quantity<'lb/1000ft2', S>> {
+  type Rate = Quantity<'lb/1000ft2', S>;
+  return ctx.sheet.derive('add', entry, rates, (...all: readonly Rate[]) =>
+    quantity(
+      all.reduce((sum, { value }) => sum + value, 0),
+      'lb/1000ft2',
+      of,
+    ),
+  );
+}

@@ -1,0 +1,27 @@
+import type { CautionId } from '../cautions/cautions';
+import type { Msg } from '../working/msg';
+import type { WorkingId } from '../working/working';
+
+/** A neutral block of the client's page; margin, print and plain text are renderers of it. */
+export type SlipBlock =
+  | { readonly kind: 'heading'; readonly text: Msg }
+  | { readonly kind: 'lead'; readonly text: Msg }
+  | { readonly kind: 'sentence'; readonly text: Msg }
+  | {
+      readonly kind: 'table';
+      readonly head: readonly Msg[];
+      readonly rows: readonly (readonly Msg[])[];
+    }
+  | {
+      readonly kind: 'caution';
+      readonly caution: CautionId;
+      readonly title: Msg;
+      readonly text: Msg;
+    };
+
+/** The page that the client takes home. */
+export interface SlipDocument {
+  readonly blocks: readonly SlipBlock[];
+  /** The figures whose working the appendix prints. */
+  readonly appendix: readonly WorkingId[];
+}

@@ -1,0 +1,52 @@
+import type { DoseSet } from '../dosing/doses';
+import { perThousandToTotal } from '../units/convert';
+import { quantity, type Quantity } from '../units/quantity';
+import type { PlanContext } from '../working/context';
+import { msg } from '../working/msg';
+import type { Figure } from '../working/working';
+import type { SlipBlock } from './document';
+
+/** Lawns that most people have, thousands of ft²; common practice. */
+const USUAL_EXTENTS = [1, 2.5, 5, 10];
+
+/** Where no area is known: one dressing for some usual areas, and how far a bag goes. */
+export function extentBlocks(
+  ctx: PlanContext,
+  prefix: string,
+  { rate }: DoseSet,
+  bag: Figure<Quantity<'lb/bag', 'product'>>,
+): SlipBlock[] {
+  const rows = USUAL_EXTENTS.map((thousands) => {
+    const id = `${prefix}/extent/${thousands}`;
+    const area = ctx.constant(
+      { id: `${id}/area`, label: msg('slip.usualArea'), source: 'practice' },
+      thousands,
+      '1000ft2',
+      'ground',
+    );
+    const pounds = ctx.sheet.derive(
+      'multiply',
+      { id: `${id}/amount`, label: msg('dose.amount') },
+      [rate, area],
+      (r, e) => perThousandToTotal(r, e),
+    );
+    const squareFeet = quantity(thousands * 1000, 'ft2', 'ground');
+    return [
+      msg('slip.areaCell', { area: squareFeet }),
+      msg('slip.amountCell', { amount: { working: pounds.id } }),
+    ];
+  });
+  const reach = ctx.sheet.derive(
+    'divide',
+    { id: `${prefix}/extent/bag`, label: msg('slip.bagReach') },
+    [bag, rate],
+    (size, each) => quantity(size.value / each.value, '1000ft2', 'ground'),
+  );
+  return [
+    { kind: 'table', head: [msg('slip.areaHead'), msg('slip.amountHead')], rows },
+    {
+      kind: 'sentence',
+      text: msg('slip.bagGoes', { size: { working: bag.id }, area: { working: reach.id } }),
+    },
+  ];
+}

@@ -1,0 +1,75 @@
+import type { Ground } from '../ground/ground';
+import type { Area } from '../casefile/casefile';
+import type { LimePlan } from '../ph/types';
+import type { Readings } from '../report/readings';
+import type { PlanContext } from '../working/context';
+import { msg } from '../working/msg';
+import type { SlipBlock } from './document';
+import { extentBlocks } from './extents';
+
+function sentence(id: string, params?: Parameters<typeof msg>[1]): SlipBlock {
+  return { kind: 'sentence', text: msg(id, params) };
+}
+
+/** The reading in the client's words, before any amount. */
+function standing({ waterPh }: Readings, verdict: LimePlan['verdict']): SlipBlock[] {
+  if ('absent' in waterPh) return [];
+  const ph = { working: waterPh.id };
+  return [sentence(verdict === 'none-needed' ? 'slip.phRight' : 'slip.phSour', { ph })];
+}
+
+function doseSentences(lime: LimePlan, known: boolean): SlipBlock[] {
+  const per = known ? '' : 'PerThousand';
+  return lime.doses.map((dose) => {
+    const { printed, perPass, bags, ordinal } = dose.amount;
+    const params = {
+      date: { date: dose.date },
+      amount: { working: printed.id },
+      pass: { working: perPass.id },
+      bags: { working: bags.id },
+    };
+    if (dose.state === 'conditional') return sentence(`slip.limeIfTested${per}`, params);
+    return sentence(ordinal === 1 ? `slip.limeFirst${per}` : `slip.limeAgain${per}`, params);
+  });
+}
+
+function withTest(doses: SlipBlock[], lime: LimePlan): SlipBlock[] {
+  const at = lime.doses.findIndex(({ state }) => state === 'conditional');
+  if (at < 0 || !lime.testBefore) return doses;
+  const test = sentence('slip.testBefore', { date: { date: lime.testBefore } });
+  return [...doses.slice(0, at), test, ...doses.slice(at)];
+}
+
+/** The lime part of the client's page; "nothing to do" is a finished part too. */
+export function limeBlocks(
+  ctx: PlanContext,
+  area: Area,
+  ground: Ground,
+  readings: Readings,
+  lime: LimePlan,
+): SlipBlock[] {
+  const before = standing(readings, lime.verdict);
+  if (lime.verdict === 'none-needed')
+    return [...before, { kind: 'lead', text: msg('slip.noLime') }];
+  if (lime.verdict === 'not-worth-a-trip') {
+    return [...before, { kind: 'lead', text: msg('slip.noLimeWorth') }];
+  }
+  if (lime.verdict === 'absent' || lime.doses.length === 0) {
+    return [...before, sentence('slip.limeOpen')];
+  }
+  const { chosenMaterial } = lime;
+  const material = msg(`material.${chosenMaterial.id}`);
+  const size = { working: chosenMaterial.bag.size.id };
+  const lead = ground.known
+    ? msg('slip.buyLime', { bags: { working: lime.bagsToBuy.id }, size, material })
+    : msg('slip.useLime', { material });
+  return [
+    ...before,
+    { kind: 'lead', text: lead },
+    ...withTest(doseSentences(lime, ground.known), lime),
+    ...(ground.known
+      ? []
+      : extentBlocks(ctx, `${area.id}/slip/lime`, lime.set, chosenMaterial.bag.size)),
+    sentence(area.situation === 'tilled' ? 'slip.limeTilledIn' : 'slip.limeOnTop'),
+  ];
+}

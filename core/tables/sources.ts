@@ -1,0 +1,59 @@
+/** How surely a value is known. */
+export type Standing = 'exact' | 'published' | 'recalled' | 'practice' | 'house' | 'report';
+
+export interface Source {
+  readonly id: string;
+  readonly citation: string;
+  readonly standing: Standing;
+}
+
+/** The sources that figures cite. Citations are names of works, not words of the interface. */
+export const SOURCES = {
+  definition: {
+    id: 'definition',
+    citation: 'NIST Handbook 44, Appendix C (definitions of the acre and the short ton)',
+    standing: 'exact',
+  },
+  geometry: { id: 'geometry', citation: 'Plane geometry', standing: 'exact' },
+  'ncr-221': {
+    id: 'ncr-221',
+    citation:
+      'Shoemaker, McLean & Pratt 1961, SSSA Proc. 25:274–277; as tabled in NCR-221 and McLean 1982',
+    standing: 'recalled',
+  },
+  'e-2567': {
+    id: 'e-2567',
+    citation: 'Vitosh, Johnson & Mengel 1995, Tri-State Fertilizer Recommendations, E-2567',
+    standing: 'recalled',
+  },
+  knott: {
+    id: 'knott',
+    citation: 'Lorenz & Maynard 1988, Knott’s Handbook for Vegetable Growers, limestone by texture',
+    standing: 'recalled',
+  },
+  'mesh-8-20-60': {
+    id: 'mesh-8-20-60',
+    citation: 'Fineness factors 0, 0.2, 0.6, 1 at 8, 20 and 60 mesh (Ohio, Minnesota, Wisconsin)',
+    standing: 'recalled',
+  },
+  'nc-residual': {
+    id: 'nc-residual',
+    citation:
+      'Hardy, Tucker & Stokes, Crop Fertilization Based on North Carolina Soil Tests (residual lime)',
+    standing: 'recalled',
+  },
+  'lake-states-1995': {
+    id: 'lake-states-1995',
+    citation:
+      'Pack Lake States 1995: a composite recalled from E-2567 and the Michigan and Minnesota garden literature',
+    standing: 'recalled',
+  },
+  practice: { id: 'practice', citation: 'Common practice', standing: 'practice' },
+  grade: {
+    id: 'grade',
+    citation: 'The grade in the product’s name (N – P2O5 – K2O, % by weight)',
+    standing: 'practice',
+  },
+} as const satisfies Record<string, Source>;
+
+export type SourceId = keyof typeof SOURCES;

@@ -1,0 +1,84 @@
+import { msg } from '../working/msg';
+import type { Parsed } from './number';
+
+/** A calendar day as `YYYY-MM-DD`. */
+export type IsoDate = string;
+
+const ISO = /^(\d{4})-(\d{1,2})-(\d{1,2})$/;
+const MONTH_DAY_YEAR = /^(\d{1,2})\/(\d{1,2})\/(\d{4})$/;
+const DAY_NAME_YEAR = /^(\d{1,2})\s+([a-z]{3})[a-z]*\.?,?\s+(\d{4})$/i;
+const NAME_DAY_YEAR = /^([a-z]{3})[a-z]*\.?\s+(\d{1,2}),?\s+(\d{4})$/i;
+const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+const MS_PER_DAY = 86_400_000;
+
+function iso(date: Date): IsoDate {
+  return date.toISOString().slice(0, 10);
+}
+
+function utc(date: IsoDate): Date {
+  return new Date(`${date}T00:00:00Z`);
+}
+
+function monthNumber(name: string): number {
+  return MONTHS.indexOf(name.toLowerCase()) + 1;
+}
+
+function splitDate(text: string): [year: number, month: number, day: number] | undefined {
+  let match = ISO.exec(text);
+  if (match) return [Number(match[1]), Number(match[2]), Number(match[3])];
+  match = MONTH_DAY_YEAR.exec(text);
+  if (match) return [Number(match[3]), Number(match[1]), Number(match[2])];
+  match = DAY_NAME_YEAR.exec(text);
+  if (match) return [Number(match[3]), monthNumber(match[2] ?? ''), Number(match[1])];
+  match = NAME_DAY_YEAR.exec(text);
+  if (match) return [Number(match[3]), monthNumber(match[1] ?? ''), Number(match[2])];
+  return undefined;
+}
+
+/**
+ * Reads a date as people in the US type it: `2027-10-04`, `10/4/2027`, `4 Oct 2027`, `Oct 4, 2027`.
+ * A day that the calendar does not have (`2027-02-30`) is an error, not the day after.
+ *
+ * @example parseDate('10/4/2027') // { kind: 'value', value: '2027-10-04' }
+ */
+export function parseDate(typed: string): Parsed<IsoDate> {
+  const text = typed.trim();
+  if (text === '') return { kind: 'empty' };
+  const parts = splitDate(text);
+  if (!parts) return { kind: 'error', error: msg('problem.notADate', { text }) };
+  const [year, month, day] = parts;
+  const date = new Date(Date.UTC(year, month - 1, day));
+  const exists = date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
+  if (!exists || year < 1900 || year > 2200) {
+    return { kind: 'error', error: msg('problem.noSuchDay', { text }) };
+  }
+  return { kind: 'value', value: iso(date) };
+}
+
+/**
+ * The day some months later; the end of a shorter month is clipped.
+ * @example addMonths('2027-08-31', 6) // '2028-02-29'
+ */
+export function addMonths(date: IsoDate, months: number): IsoDate {
+  const from = utc(date);
+  const first = new Date(Date.UTC(from.getUTCFullYear(), from.getUTCMonth() + months, 1));
+  const last = new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + 1, 0)).getUTCDate();
+  first.setUTCDate(Math.min(from.getUTCDate(), last));
+  return iso(first);
+}
+
+/**
+ * The day some days later.
+ * @example addDays('2027-10-04', 28) // '2027-11-01'
+ */
+export function addDays(date: IsoDate, days: number): IsoDate {
+  return iso(new Date(utc(date).getTime() + days * MS_PER_DAY));
+}
+
+/**
+ * Whole days from one day to another; negative when the second is the earlier.
+ * @example daysBetween('2027-10-04', '2027-11-01') // 28
+ */
+export function daysBetween(from: IsoDate, to: IsoDate): number {
+  return Math.round((utc(to).getTime() - utc(from).getTime()) / MS_PER_DAY);
+}

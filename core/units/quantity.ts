@@ -1,0 +1,77 @@
+/** The units a Quantity may carry. A literal each, so that two of them never mix by accident. */
+export type Unit =
+  | 'in'
+  | 'ft'
+  | 'ft2'
+  | '1000ft2'
+  | 'lb'
+  | 'lb/bag'
+  | 'lb/100ft2'
+  | 'lb/1000ft2'
+  | 'lb/acre'
+  | 'ton/acre'
+  | 'ppm'
+  | 'meq/100g'
+  | '%'
+  | 'pH'
+  | 'ratio'
+  | 'bags'
+  | 'doses'
+  | 'months'
+  | 'days';
+
+/**
+ * What a Quantity is of, wherever two things in the same unit can be confused: an element and its
+ * oxide, nutrient and product, water pH and buffer pH, a depth of soil and a length of ground.
+ */
+export type Substance =
+  | 'ground'
+  | 'radius'
+  | 'diameter'
+  | 'depth'
+  | 'water'
+  | 'CaCl2'
+  | 'SMP'
+  | 'Sikora'
+  | 'N'
+  | 'NO3'
+  | 'P'
+  | 'P2O5'
+  | 'K'
+  | 'K2O'
+  | 'S'
+  | 'SO4'
+  | 'CaCO3'
+  | 'limestone'
+  | 'product'
+  | 'CCE'
+  | 'ECCE'
+  | 'OM'
+  | 'CEC'
+  | 'share'
+  | 'time'
+  | 'count';
+
+/** A number with its unit and its substance. An object, not a branded number: brands still add. */
+export interface Quantity<U extends Unit = Unit, S extends Substance = Substance> {
+  readonly value: number;
+  readonly unit: U;
+  readonly of: S;
+}
+
+/**
+ * Makes a Quantity.
+ *
+ * @example quantity(6200, 'ft2', 'ground').value // 6200
+ * @throws RangeError when the value is not a finite number: a fault of the program, never of input.
+ */
+export function quantity<U extends Unit, S extends Substance>(
+  value: number,
+  unit: U,
+  of: S,
+): Quantity<U, S> {
+  if (!Number.isFinite(value)) {
+    throw new RangeError(`quantity(${value}, '${unit}', '${of}'): the value must be finite`);
+  }
+  return { value, unit, of };
+}
