@@ -1,1 +1,5 @@
-export default function Page() { return <main>hi</main>; }
+import { DeskPage } from '../ui/desk/DeskPage';
+
+export default function Page() {
+  return <DeskPage />;
+}

@@ -7,20 +7,24 @@
  */
 import { createHash } from 'node:crypto';
 import path from 'node:path';
-import { readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 
 const INLINE_SCRIPT = /<script(?![^>]*\ssrc=)[^>]*>([\s\S]*?)<\/script>/g;
 
 function hashesOf(html: string): string[] {
   return [...html.matchAll(INLINE_SCRIPT)].map(
-    ([, body]) => `'sha256-${createHash('sha256').update(body ?? '').digest('base64')}'`,
+    ([, body]) =>
+      `'sha256-${createHash('sha256')
+        .update(body ?? '')
+        .digest('base64')}'`,
   );
 }
 
 const pages = readdirSync('.next/server/app', { recursive: true, encoding: 'utf8' })
   .filter((file) => file.endsWith('.html'))
   .map((file) => path.join('.next/server/app', file));
-if (pages.length === 0) throw new Error('write-csp-hashes: no built page found; run next build first');
+if (pages.length === 0)
+  throw new Error('write-csp-hashes: no built page found; run next build first');
 const hashes = [...new Set(pages.flatMap((page) => hashesOf(readFileSync(page, 'utf8'))))].sort();
 
 const policy = [

@@ -1,4 +1,9 @@
-import { decisionKey, type CaseFile, type DecisionKind, type Typed } from '../core/casefile/casefile';
+import {
+  decisionKey,
+  type CaseFile,
+  type DecisionKind,
+  type Typed,
+} from '../core/casefile/casefile';
 import { newCase } from '../core/casefile/newCase';
 
 /** What the tests vary of the one lawn. Everything is text, as typed. */

@@ -1,1 +1,10 @@
-export default function Page() { return <main>case</main>; }
+import { Suspense } from 'react';
+import { CasePage } from '../../ui/case/CasePage';
+
+export default function Page() {
+  return (
+    <Suspense>
+      <CasePage />
+    </Suspense>
+  );
+}

@@ -1,5 +1,5 @@
 import type { DoseSet } from '../dosing/doses';
-import { perThousandToTotal } from '../units/convert';
+import { perThousandToTotal, thousandsToSquareFeet } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
@@ -36,11 +36,17 @@ export function extentBlocks(
       msg('slip.amountCell', { amount: { working: pounds.id } }),
     ];
   });
-  const reach = ctx.sheet.derive(
+  const thousands = ctx.sheet.derive(
     'divide',
-    { id: `${prefix}/extent/bag`, label: msg('slip.bagReach') },
+    { id: `${prefix}/extent/bag-thousands`, label: msg('slip.bagReach') },
     [bag, rate],
     (size, each) => quantity(size.value / each.value, '1000ft2', 'ground'),
+  );
+  const reach = ctx.sheet.derive(
+    'convert',
+    { id: `${prefix}/extent/bag`, label: msg('slip.bagReach'), source: 'definition' },
+    [thousands],
+    thousandsToSquareFeet,
   );
   return [
     { kind: 'table', head: [msg('slip.areaHead'), msg('slip.amountHead')], rows },

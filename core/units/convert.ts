@@ -64,6 +64,16 @@ export function squareFeetToThousands(
 }
 
 /**
+ * Thousands of square feet to square feet; exact.
+ * @example thousandsToSquareFeet(quantity(6.2, '1000ft2', 'ground')).value // 6200
+ */
+export function thousandsToSquareFeet(
+  extent: Quantity<'1000ft2', 'ground'>,
+): Quantity<'ft2', 'ground'> {
+  return quantity(extent.value * SQUARE_FEET_PER_THOUSAND, 'ft2', 'ground');
+}
+
+/**
  * A rate over an extent: pounds in all.
  * @example perThousandToTotal(quantity(50, 'lb/1000ft2', 'product'), quantity(10, '1000ft2', 'ground')).value // 500
  */

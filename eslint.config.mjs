@@ -1,0 +1,65 @@
+import nextVitals from 'eslint-config-next/core-web-vitals';
+import prettier from 'eslint-config-prettier';
+import tseslint from 'typescript-eslint';
+
+/** Folders that a layer may not import from; dependency-cruiser checks dynamic imports as well. */
+const forbid = (...folders) => ({
+  'no-restricted-imports': [
+    'error',
+    { patterns: folders.map((folder) => ({ regex: `(^|/)${folder}(/|$)` })) },
+  ],
+});
+
+/** Words stand in the catalogue; these attributes carry words too. */
+const WORDY_ATTRIBUTES = '/^(aria-label|title|placeholder|alt|label)$/';
+
+const config = [
+  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', '.stamps/**'] },
+  ...nextVitals,
+  ...tseslint.configs.recommended,
+  prettier,
+  {
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
+      eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['app/**/*.tsx', 'ui/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
+    rules: {
+      'react/jsx-no-literals': [
+        'error',
+        { noStrings: true, ignoreProps: true, allowedStrings: [' ', '·'] },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: `JSXAttribute[name.name=${WORDY_ATTRIBUTES}] > Literal`,
+          message: 'Words stand in words/en.json.',
+        },
+      ],
+    },
+  },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: forbid('words', 'ui', 'app', 'store', 'files', 'react', 'dexie', 'joi', 'next'),
+  },
+  {
+    files: ['store/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: forbid('words', 'ui', 'app', 'files'),
+  },
+  { files: ['files/**/*.ts'], ignores: ['**/*.test.ts'], rules: forbid('ui', 'app', 'store') },
+  { files: ['ui/**/*.{ts,tsx}'], ignores: ['**/*.test.tsx'], rules: forbid('app') },
+  {
+    files: ['e2e/**/*.ts', 'published/**/*.ts'],
+    rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
+  },
+];
+export default config;

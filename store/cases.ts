@@ -1,0 +1,112 @@
+import type { CaseFile } from '../core/casefile/casefile';
+import { migrate } from '../core/casefile/migrate';
+import type { Msg } from '../core/working/msg';
+import { db, type AgrologosDb, type CaseIndexRow, type CaseRow } from './db';
+import { indexRow } from './indexRow';
+import { applyPatches, reachable, same, valueAt, type Patch } from './patch';
+
+/** Deleted cases can be brought back for this long. */
+export const KEPT_AFTER_DELETION_MS = 30 * 86_400_000;
+
+/** What became of a list of patches. */
+export interface Applied {
+  readonly row: CaseRow;
+  /** Patches that found something else than they had seen; nothing was changed at their place. */
+  readonly conflicts: readonly Patch[];
+}
+
+async function put(base: AgrologosDb, row: CaseRow, now: number): Promise<void> {
+  await base.cases.put(row);
+  await base.caseIndex.put(indexRow(row.doc, now, row.deletedAt));
+}
+
+/** Stores a new case with its line on the Desk. */
+export async function addCase(doc: CaseFile, now: number, base = db): Promise<void> {
+  await base.transaction('rw', base.cases, base.caseIndex, async () => {
+    await put(base, { id: doc.id, rev: 1, schema: doc.schema, deletedAt: 0, doc }, now);
+  });
+}
+
+export type ReadCase =
+  | { readonly kind: 'found'; readonly row: CaseRow; readonly raw: unknown }
+  | { readonly kind: 'missing' }
+  | { readonly kind: 'refused'; readonly reason: Msg };
+
+/** Reads a case and brings it to the present schema; a newer one is refused whole. */
+export async function readCase(id: string, base = db): Promise<ReadCase> {
+  const row = await base.cases.get(id);
+  if (!row || row.deletedAt > 0) return { kind: 'missing' };
+  const migrated = migrate(row.doc);
+  if (migrated.kind === 'refused') return { kind: 'refused', reason: migrated.reason };
+  return { kind: 'found', row, raw: migrated.document };
+}
+
+/**
+ * Applies patches to the **stored** document in one transaction. A patch whose place holds neither
+ * what it had seen nor what it wants is not applied and comes back as a conflict.
+ */
+export async function patchCase(
+  id: string,
+  patches: readonly Patch[],
+  now: number,
+  base = db,
+): Promise<Applied> {
+  return base.transaction('rw', base.cases, base.caseIndex, async () => {
+    const row = await base.cases.get(id);
+    if (!row) throw new Error(`patchCase: there is no case '${id}'`);
+    const conflicts: Patch[] = [];
+    const doc = patches.reduce((current, patch) => {
+      const stored = valueAt(current, patch.path);
+      if (same(stored, patch.value)) return current;
+      if (same(stored, patch.was) && reachable(current, patch.path)) {
+        return applyPatches(current, [patch]);
+      }
+      conflicts.push({ ...patch, was: stored });
+      return current;
+    }, row.doc);
+    if (doc === row.doc) return { row, conflicts };
+    const next = { ...row, rev: row.rev + 1, doc };
+    await put(base, next, now);
+    return { row: next, conflicts };
+  });
+}
+
+async function mark(id: string, deletedAt: number, base: AgrologosDb): Promise<void> {
+  await base.transaction('rw', base.cases, base.caseIndex, async () => {
+    await base.cases.update(id, { deletedAt });
+    await base.caseIndex.update(id, { deletedAt });
+  });
+}
+
+/** Takes a case off the Desk; it can be restored for 30 days. */
+export function deleteCase(id: string, now: number, base = db): Promise<void> {
+  return mark(id, now, base);
+}
+
+/** Puts a deleted case back on the Desk. */
+export function restoreCase(id: string, base = db): Promise<void> {
+  return mark(id, 0, base);
+}
+
+/** Removes for good what was deleted more than 30 days ago. */
+export async function purgeDeleted(now: number, base = db): Promise<void> {
+  await base.transaction('rw', base.cases, base.caseIndex, async () => {
+    const old = (at: number): boolean => at > 0 && at < now - KEPT_AFTER_DELETION_MS;
+    const ids = (await base.caseIndex.where('deletedAt').above(0).toArray())
+      .filter(({ deletedAt }) => old(deletedAt))
+      .map(({ id }) => id);
+    await base.cases.bulkDelete(ids);
+    await base.caseIndex.bulkDelete(ids);
+  });
+}
+
+/** The Desk's lines: those that stand on it, the last changed first, and the deleted ones. */
+export async function listCases(
+  base = db,
+): Promise<{ standing: CaseIndexRow[]; deleted: CaseIndexRow[] }> {
+  const rows = await base.caseIndex.orderBy('changedAt').reverse().toArray();
+  return {
+    standing: rows.filter(({ deletedAt }) => deletedAt === 0),
+    deleted: rows.filter(({ deletedAt }) => deletedAt > 0),
+  };
+}

@@ -1,0 +1,217 @@
+import type { CaseFile } from '../core/casefile/casefile';
+import { patchCase, type Applied } from './cases';
+import type { CaseRow } from './db';
+import { writeMirror } from './mirror';
+import { applyPatches, reachable, same, valueAt, type Json, type Patch } from './patch';
+import { UndoStack } from './undo';
+
+/** Whether what is on the screen is stored. */
+export type SaveState = 'saved' | 'pending' | 'failed';
+
+/** Two values for one place: what was typed here and what came from elsewhere. */
+export interface Conflict {
+  readonly mine: Json | undefined;
+  readonly theirs: Json | undefined;
+}
+
+export interface SessionState {
+  /** The stored document with what is typed here on top. */
+  readonly doc: CaseFile;
+  readonly save: SaveState;
+  readonly conflicts: Readonly<Record<string, Conflict>>;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+}
+
+/** A change of one place, as a screen asks for it. */
+export interface Edit {
+  readonly path: string;
+  readonly value: Json | undefined;
+}
+
+const COALESCE_MS = 300;
+
+interface Options {
+  readonly page: string;
+  readonly now?: () => number;
+  readonly store?: (id: string, patches: readonly Patch[], now: number) => Promise<Applied>;
+}
+
+/**
+ * An open case on one page. Edits show at once, are mirrored in the same tick, and are stored
+ * about 300 ms later or on `flush`, one transaction at a time. Changes from elsewhere come in by
+ * `follow`; a place that is in use or typed in here keeps its value and becomes a conflict.
+ */
+export class CaseSession {
+  private stored: CaseRow;
+  private pending: Patch[] = [];
+  private held = new Map<string, Patch>();
+  private inUse: string | undefined;
+  private save: SaveState = 'saved';
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private writing: Promise<void> | undefined;
+  private readonly undoStack = new UndoStack();
+  private readonly listeners = new Set<() => void>();
+  private state: SessionState;
+  private readonly page: string;
+  private readonly now: () => number;
+  private readonly store: NonNullable<Options['store']>;
+
+  constructor(row: CaseRow, { page, now = Date.now, store = patchCase }: Options) {
+    this.stored = row;
+    this.page = page;
+    this.now = now;
+    this.store = store;
+    this.state = this.derive();
+  }
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  readonly getState = (): SessionState => this.state;
+
+  private derive(): SessionState {
+    const overlay = [...this.pending, ...this.held.values()];
+    const conflicts = Object.fromEntries(
+      [...this.held].map(([path, { value, was }]) => [path, { mine: value, theirs: was }]),
+    );
+    const { canUndo, canRedo } = this.undoStack;
+    const doc = overlay.reduce(
+      (current, patch) =>
+        reachable(current, patch.path) ? applyPatches(current, [patch]) : current,
+      this.stored.doc,
+    );
+    return { doc, save: this.save, conflicts, canUndo, canRedo };
+  }
+
+  private changed(): void {
+    this.state = this.derive();
+    this.listeners.forEach((listener) => listener());
+  }
+
+  private mirror(): void {
+    writeMirror(this.stored.id, this.page, [...this.pending, ...this.held.values()]);
+  }
+
+  /** Marks the place whose field has the focus; it keeps its draft until the focus leaves. */
+  use(path: string | undefined): void {
+    this.inUse = path;
+  }
+
+  /** Changes places of the document. Edits of one group are undone together. */
+  edit(edits: readonly Edit[], group: string): void {
+    const { doc } = this.state;
+    const patches = edits
+      .map(({ path, value }): Patch => ({ path, was: valueAt(doc, path), value }))
+      .filter(({ was, value }) => !same(was, value));
+    if (patches.length === 0) return;
+    this.undoStack.push(group, patches);
+    this.queue(patches);
+  }
+
+  private queue(patches: readonly Patch[]): void {
+    for (const patch of patches) {
+      const held = this.held.get(patch.path);
+      if (held) {
+        this.held.set(patch.path, { ...held, value: patch.value });
+        continue;
+      }
+      const at = this.pending.findIndex(({ path }) => path === patch.path);
+      const before = this.pending[at];
+      // What is already being written must not be changed under the transaction: queue behind it.
+      if (before && !this.writing) this.pending[at] = { ...patch, was: before.was };
+      else this.pending.push(patch);
+    }
+    this.save = 'pending';
+    this.mirror();
+    this.changed();
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => void this.flush(), COALESCE_MS);
+  }
+
+  /** Stores what is pending, now. Resolves when the transaction is complete. */
+  async flush(): Promise<void> {
+    clearTimeout(this.timer);
+    while (this.writing) await this.writing;
+    if (this.pending.length === 0) return;
+    this.writing = this.write(this.pending.length);
+    await this.writing;
+  }
+
+  private async write(count: number): Promise<void> {
+    try {
+      const { row, conflicts } = await this.store(
+        this.stored.id,
+        this.pending.slice(0, count),
+        this.now(),
+      );
+      this.stored = row;
+      this.pending = this.pending.slice(count);
+      conflicts.forEach((patch) => this.held.set(patch.path, patch));
+      this.save = this.pending.length > 0 ? 'pending' : 'saved';
+      this.mirror();
+    } catch {
+      this.save = 'failed';
+    } finally {
+      this.writing = undefined;
+      this.changed();
+    }
+  }
+
+  /** Takes in a newer stored document, written by another page. */
+  follow(row: CaseRow): void {
+    if (row.rev <= this.stored.rev || this.writing) return;
+    const before = this.stored.doc;
+    this.stored = row;
+    const path = this.inUse;
+    if (path && !this.pending.some((patch) => patch.path === path) && !this.held.has(path)) {
+      const [mine, theirs] = [valueAt(before, path), valueAt(row.doc, path)];
+      if (!same(mine, theirs)) this.held.set(path, { path, was: theirs, value: mine });
+    }
+    for (const patch of this.pending) {
+      const theirs = valueAt(row.doc, patch.path);
+      if (!same(theirs, patch.was) && !same(theirs, patch.value)) {
+        this.held.set(patch.path, { ...patch, was: theirs });
+      }
+    }
+    this.pending = this.pending.filter(({ path: pending }) => !this.held.has(pending));
+    this.held.forEach((patch, held) => {
+      const theirs = valueAt(row.doc, held);
+      if (same(theirs, patch.value)) this.held.delete(held);
+      else this.held.set(held, { ...patch, was: theirs });
+    });
+    this.mirror();
+    this.changed();
+  }
+
+  /** Holds patches that a dead page had left and that met another value. */
+  hold(patches: readonly Patch[]): void {
+    patches.forEach((patch) => this.held.set(patch.path, patch));
+    this.mirror();
+    this.changed();
+  }
+
+  /** Ends a conflict: by storing this page's value over the other, or by taking the other. */
+  resolve(path: string, keep: 'mine' | 'theirs'): void {
+    const patch = this.held.get(path);
+    if (!patch) return;
+    this.held.delete(path);
+    if (keep === 'mine') this.queue([patch]);
+    this.mirror();
+    this.changed();
+  }
+
+  /** Takes the last committed field back. */
+  undo(): void {
+    const patches = this.undoStack.undo();
+    if (patches) this.queue(patches);
+  }
+
+  /** Does again what was undone. */
+  redo(): void {
+    const patches = this.undoStack.redo();
+    if (patches) this.queue(patches);
+  }
+}

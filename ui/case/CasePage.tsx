@@ -1,0 +1,74 @@
+'use client';
+
+import { liveQuery } from 'dexie';
+import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import { useCallback, useEffect, useState, type ReactNode } from 'react';
+import { STEPS } from '../../core/steps';
+import type { StepId } from '../../core/working/context';
+import { db } from '../../store/db';
+import type { CaseSession } from '../../store/session';
+import { text } from '../format/text';
+import { CaseScreen } from './CaseScreen';
+import { openCase, type OpenedCase } from './openCase';
+
+function Refused({ words }: { words: string }): ReactNode {
+  return (
+    <main className="px-6 py-16">
+      <h1 className="font-serif text-decision font-semibold">{words}</h1>
+      <Link className="mt-4 inline-block font-semibold text-spruce underline" href="/">
+        {text('notFound.desk')}
+      </Link>
+    </main>
+  );
+}
+
+/** Keeps the session in step with the database and stores what is left when the page hides. */
+function useFollowing(session: CaseSession | undefined, id: string): void {
+  useEffect(() => {
+    if (!session) return undefined;
+    const following = liveQuery(() => db.cases.get(id)).subscribe((row) => {
+      if (row) session.follow(row);
+    });
+    const onHide = (): void => void session.flush();
+    window.addEventListener('pagehide', onHide);
+    document.addEventListener('visibilitychange', onHide);
+    return () => {
+      following.unsubscribe();
+      window.removeEventListener('pagehide', onHide);
+      document.removeEventListener('visibilitychange', onHide);
+      void session.flush();
+    };
+  }, [session, id]);
+}
+
+/** The case named by the address: `/case?id=…&area=…&step=…`. */
+export function CasePage(): ReactNode {
+  const params = useSearchParams();
+  const id = params.get('id') ?? '';
+  const areaId = params.get('area');
+  const step = STEPS.find((each) => each === params.get('step')) ?? 'ground';
+  const [opened, setOpened] = useState<OpenedCase>();
+  useEffect(() => {
+    let current = true;
+    void openCase(id).then((result) => {
+      if (current) setOpened(result);
+    });
+    return () => {
+      current = false;
+    };
+  }, [id]);
+  const session = opened?.kind === 'open' ? opened.session : undefined;
+  useFollowing(session, id);
+  const go = useCallback(
+    (to: StepId): void => {
+      const query = new URLSearchParams({ id, ...(areaId ? { area: areaId } : {}), step: to });
+      window.history.pushState(null, '', `?${query.toString()}`);
+    },
+    [id, areaId],
+  );
+  if (!opened) return <main aria-busy="true" />;
+  if (opened.kind === 'missing') return <Refused words={text('case.missing')} />;
+  if (opened.kind === 'refused') return <Refused words={opened.words} />;
+  return <CaseScreen session={opened.session} step={step} areaId={areaId} go={go} />;
+}

@@ -1,0 +1,163 @@
+'use client';
+
+import {
+  useCallback,
+  useEffect,
+  useMemo,
+  useRef,
+  useSyncExternalStore,
+  type ReactNode,
+} from 'react';
+import { planCase } from '../../core/plan';
+import { STEPS } from '../../core/steps';
+import type { StepId } from '../../core/working/context';
+import type { CaseSession } from '../../store/session';
+import { useCommands, type Command } from '../commands/registry';
+import { text } from '../format/text';
+import { SlipStep } from '../slip/SlipStep';
+import { SlipPage } from '../slip/SlipPage';
+import { WorkingProvider } from '../working/openWorking';
+import { CaseProvider, useCase, type CaseState } from './caseContext';
+import { CaseStatus } from './CaseStatus';
+import { FeedingStep } from './FeedingStep';
+import { GroundRail } from './GroundRail';
+import { GroundStep } from './GroundStep';
+import { Margin, MarginBar } from './Margin';
+import { PhStep } from './PhStep';
+import { ResultsStep } from './ResultsStep';
+import { StepRow } from './StepRow';
+import { WORKSHEET, worksheetStops } from './useField';
+
+const SCREENS: Readonly<Record<StepId, () => ReactNode>> = {
+  ground: GroundStep,
+  results: ResultsStep,
+  ph: PhStep,
+  feeding: FeedingStep,
+  slip: SlipStep,
+};
+
+const STEP_LETTERS: Readonly<Record<StepId, string>> = {
+  ground: 'G',
+  results: 'R',
+  ph: 'P',
+  feeding: 'F',
+  slip: 'S',
+};
+
+function stepCommands(go: (step: StepId) => void, session: CaseSession): readonly Command[] {
+  return [
+    ...STEPS.map((step, index) => ({
+      id: `step-${step}`,
+      label: `command.step.${step}`,
+      keys: [STEP_LETTERS[step], `Alt+${index + 1}`],
+      run: () => go(step),
+    })),
+    { id: 'undo', label: 'command.undo', keys: ['Ctrl+Z'], run: () => session.undo() },
+    {
+      id: 'redo',
+      label: 'command.redo',
+      keys: ['Ctrl+Shift+Z', 'Ctrl+Y'],
+      run: () => session.redo(),
+    },
+  ];
+}
+
+/** Puts the focus where a step's work begins: on its first field, or on the act that it wants. */
+function focusWork(step: StepId): void {
+  const act = document.querySelector<HTMLElement>(`#${WORKSHEET} [data-act]`);
+  const [first] = worksheetStops();
+  (step === 'ground' || step === 'results' ? first : act)?.focus();
+}
+
+function Title(): ReactNode {
+  const { title, client, planFrom } = useCase().state.doc;
+  const facts = [client.name, client.place, planFrom && text('case.planFrom', { date: planFrom })];
+  return (
+    <div className="flex min-w-0 items-baseline gap-4 px-6 pt-2">
+      <p className="truncate font-serif text-case font-semibold">
+        {title || text('case.untitled')}
+      </p>
+      <p className="truncate text-small text-ink-2">{facts.filter(Boolean).join(' · ')}</p>
+    </div>
+  );
+}
+
+interface CaseScreenProps {
+  readonly session: CaseSession;
+  readonly step: StepId;
+  readonly areaId: string | null;
+  readonly go: (step: StepId) => void;
+}
+
+/** An open case: rail, worksheet, margin. The plan is made anew on each change. */
+export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): ReactNode {
+  const state = useSyncExternalStore(session.subscribe, session.getState, session.getState);
+  const plan = useMemo(() => planCase(state.doc), [state.doc]);
+  const arrived = useRef(state.doc.title !== '');
+  const move = useCallback(
+    (to: StepId): void => {
+      void session.flush();
+      go(to);
+    },
+    [go, session],
+  );
+  useEffect(() => {
+    // An old case opens with the focus at the top; a new one, and every later step, at its work.
+    if (!arrived.current) focusWork(step);
+    arrived.current = false;
+  }, [step]);
+  useCommands(useMemo(() => stepCommands(move, session), [move, session]));
+  const area = plan.areas.find((each) => each.area.id === areaId) ?? plan.areas[0];
+  const value = useMemo<CaseState | undefined>(() => {
+    if (!area) return undefined;
+    const next = (): void => move(STEPS[STEPS.indexOf(step) + 1] ?? step);
+    return { session, state, plan, area, step, go: move, next };
+  }, [session, state, plan, area, step, move]);
+  if (!value) return <main className="p-6">{text('case.noArea')}</main>;
+  const Step = SCREENS[step];
+  return (
+    <CaseProvider value={value}>
+      <WorkingProvider key={step} workings={plan.workings}>
+        <CaseStatus />
+        <div className="flex min-h-[calc(100vh-2.75rem)] flex-col print:hidden">
+          <div className="border-b border-rule bg-sheet">
+            <Title />
+            <div className="px-3 rail:pl-[14rem]">
+              <StepRow />
+            </div>
+          </div>
+          <div className="flex flex-1 max-rail:flex-col">
+            <aside className="w-56 shrink-0 border-rule px-4 py-4 max-rail:w-full max-rail:border-b max-rail:py-2 rail:border-r">
+              <div className="max-rail:hidden">
+                <GroundRail />
+              </div>
+              <details className="rail:hidden">
+                <summary className="cursor-pointer font-semibold">
+                  {value.area.area.name.trim() || text('area.unnamed')}
+                </summary>
+                <div className="pt-2">
+                  <GroundRail />
+                </div>
+              </details>
+            </aside>
+            <main id={WORKSHEET} className="min-w-0 flex-1 bg-sheet px-6 py-4 max-margin:pb-16">
+              <Step />
+            </main>
+            <aside
+              aria-label={text('margin.title')}
+              className="w-82 shrink-0 border-l border-rule px-4 py-4 max-margin:hidden"
+            >
+              <Margin />
+            </aside>
+          </div>
+          <div className="sticky bottom-0 margin:hidden">
+            <MarginBar />
+          </div>
+        </div>
+        <div className="hidden print:block">
+          <SlipPage />
+        </div>
+      </WorkingProvider>
+    </CaseProvider>
+  );
+}

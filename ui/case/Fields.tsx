@@ -1,0 +1,135 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { messageText } from '../format/message';
+import { text } from '../format/text';
+import { Button } from '../parts/Button';
+import { useCase } from './caseContext';
+import type { Place } from './places';
+import { useField } from './useField';
+
+interface NotesProps {
+  readonly id: string;
+  readonly place: Place;
+}
+
+/** What stands under a field: its error, and what was typed for it elsewhere. */
+function Notes({ id, place }: NotesProps): ReactNode {
+  const { plan, state, session } = useCase();
+  const problem = plan.problems[place.problem];
+  const conflict = state.conflicts[place.path];
+  return (
+    <span id={`${id}-notes`} aria-live="polite" className="block text-small">
+      {problem && <span className="block text-madder">{messageText(problem)}</span>}
+      {conflict && (
+        <span className="mt-1 block rounded bg-ochre-wash px-2 py-1">
+          {text('conflict.elsewhere', { theirs: place.read(conflict.theirs) })}
+          <span className="flex gap-3">
+            <Button look="quiet" onClick={() => session.resolve(place.path, 'mine')}>
+              {text('conflict.mine')}
+            </Button>
+            <Button look="quiet" onClick={() => session.resolve(place.path, 'theirs')}>
+              {text('conflict.theirs')}
+            </Button>
+          </span>
+        </span>
+      )}
+    </span>
+  );
+}
+
+interface FieldProps {
+  readonly label: string;
+  readonly place: Place;
+  /** Width of the control in the worksheet's terms. */
+  readonly width?: 'number' | 'date' | 'words' | 'wide';
+  readonly hideLabel?: boolean;
+}
+
+const WIDTHS = { number: 'w-20', date: 'w-32', words: 'w-52', wide: 'w-full max-w-md' } as const;
+
+interface TextFieldProps extends FieldProps {
+  readonly unit?: string;
+  readonly hint?: string;
+}
+
+/** One typed value. It stays as typed; what does not parse says so under it. */
+export function TextField({
+  label,
+  place,
+  unit,
+  hint,
+  width = 'number',
+  hideLabel = false,
+}: TextFieldProps): ReactNode {
+  const { id, change, ...events } = useField(place);
+  const { plan } = useCase();
+  const invalid = plan.problems[place.problem] !== undefined;
+  return (
+    <div className="min-w-0">
+      <label
+        htmlFor={id}
+        className={hideLabel ? 'sr-only' : 'block text-label font-semibold text-ink-2'}
+      >
+        {label}
+      </label>
+      <span className="flex items-center gap-2">
+        <input
+          id={id}
+          data-stop=""
+          autoComplete="off"
+          spellCheck={false}
+          value={place.value}
+          onChange={(event) => change(event.target.value)}
+          {...events}
+          aria-invalid={invalid}
+          aria-describedby={`${id}-notes`}
+          className={`field ${WIDTHS[width]} ${width === 'number' ? 'num text-right' : ''} aria-invalid:border-madder`}
+        />
+        {unit && <span className="whitespace-nowrap text-ink-2">{unit}</span>}
+        {hint && <span className="text-small text-ink-2">{hint}</span>}
+      </span>
+      <Notes id={id} place={place} />
+    </div>
+  );
+}
+
+interface SelectFieldProps extends FieldProps {
+  readonly options: readonly { readonly value: string; readonly words: string }[];
+}
+
+/** One of a few values. */
+export function SelectField({
+  label,
+  place,
+  options,
+  width = 'words',
+  hideLabel = false,
+}: SelectFieldProps): ReactNode {
+  const { id, change, ...events } = useField(place);
+  return (
+    <div className="min-w-0">
+      <label
+        htmlFor={id}
+        className={hideLabel ? 'sr-only' : 'block text-label font-semibold text-ink-2'}
+      >
+        {label}
+      </label>
+      <select
+        id={id}
+        data-stop=""
+        value={place.value}
+        onChange={(event) => change(event.target.value)}
+        {...events}
+        className={`field ${WIDTHS[width]}`}
+      >
+        {options.map(({ value, words }) => (
+          <option key={value} value={value}>
+            {words}
+          </option>
+        ))}
+      </select>
+      <Notes id={id} place={place} />
+    </div>
+  );
+}

@@ -1,0 +1,52 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { text } from '../format/text';
+import { Button } from '../parts/Button';
+import { SlipBlocks } from '../slip/SlipBlocks';
+import { FigureText } from '../working/FigureText';
+import { WorkingScope } from '../working/openWorking';
+import { WorkingPanel } from '../working/WorkingPanel';
+import { useCase } from './caseContext';
+
+/** What the slip says right now, live while typing: the same data as the slip. */
+export function Margin(): ReactNode {
+  const { plan, go } = useCase();
+  return (
+    <>
+      <div className="mb-2 flex items-center justify-between">
+        <h2 className="text-label font-semibold text-ink-2">{text('margin.title')}</h2>
+        <Button look="quiet" onClick={() => go('slip')}>
+          {text('margin.whole')}
+        </Button>
+      </div>
+      {plan.slip.blocks.length === 0 ? (
+        <p className="font-serif text-slip text-ink-2">{text('margin.empty')}</p>
+      ) : (
+        <SlipBlocks slip={plan.slip} />
+      )}
+    </>
+  );
+}
+
+/** The margin in one line, where there is no room for it beside the worksheet. */
+export function MarginBar(): ReactNode {
+  const { area, go } = useCase();
+  return (
+    <WorkingScope>
+      {(open) => (
+        <div className="border-t border-rule bg-sheet px-4 py-1.5">
+          {open && <WorkingPanel id={open} />}
+          <div className="flex items-center justify-between gap-4">
+            <p className="min-w-0 font-serif text-slip">
+              <FigureText message={area.headlines.ph} bold />
+            </p>
+            <Button look="quiet" onClick={() => go('slip')}>
+              {text('margin.whole')}
+            </Button>
+          </div>
+        </div>
+      )}
+    </WorkingScope>
+  );
+}

@@ -1,0 +1,287 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import type { MethodRow, MaterialRow } from '../../core/ph/types';
+import { messageText } from '../format/message';
+import { text } from '../format/text';
+import { Section, StepHead } from '../parts/Section';
+import { Cell, Table } from '../parts/Table';
+import { Track } from '../parts/Track';
+import { Figure } from '../working/Figure';
+import { FigureText } from '../working/FigureText';
+import { WorkingScope } from '../working/openWorking';
+import { WorkingPanel } from '../working/WorkingPanel';
+import { useCase } from './caseContext';
+import { ChoiceRow } from './ChoiceRow';
+import { DoseTable } from './DoseTable';
+import { SelectField, TextField } from './Fields';
+import { Findings } from './Findings';
+import { decisionPlace, labelPlace } from './places';
+import { SettleButton } from './SettleButton';
+
+function Standing(): ReactNode {
+  const { area, state } = useCase();
+  const { waterPh, phUncertainty } = area.readings;
+  const { target } = area.lime;
+  const value = 'absent' in waterPh ? undefined : waterPh.value.value;
+  const aim = 'absent' in target ? undefined : target.value.value;
+  const { window } = area.plant;
+  const half = 'absent' in phUncertainty ? 0 : phUncertainty.value.value;
+  return (
+    <WorkingScope>
+      {(open) => (
+        <>
+          <div className="mb-1 flex flex-wrap items-center gap-x-5 gap-y-1">
+            <span>
+              {text('ph.measured')}
+              <Figure id={waterPh.id} bold />
+              {value !== undefined && (
+                <>
+                  {text('ph.plusMinus')}
+                  <Figure id={phUncertainty.id} bare />
+                </>
+              )}
+            </span>
+            <span className="text-spruce">
+              {text('ph.window', {
+                plant: text(`plant.${area.plant.id}`),
+                low: window.low.toFixed(1),
+                high: window.high.toFixed(1),
+              })}
+            </span>
+          </div>
+          <Track
+            window={window}
+            value={value}
+            uncertainty={half}
+            target={aim}
+            label={text('ph.trackLabel')}
+          />
+          {open && <WorkingPanel id={open} />}
+          <div className="mt-2 flex flex-wrap gap-5">
+            <TextField
+              label={text('ph.target')}
+              place={decisionPlace(state.doc, area.area.id, 'lime-target')}
+              hint={
+                aim === undefined
+                  ? messageText('absent' in target ? target.absent : { id: 'figure.none' })
+                  : text('ph.now', { value: aim.toFixed(1) })
+              }
+            />
+            <TextField
+              label={text('ph.depth')}
+              place={decisionPlace(state.doc, area.area.id, 'lime-depth')}
+              unit={text('unit.in')}
+              hint={
+                'absent' in area.lime.treatedDepth
+                  ? ''
+                  : text('ph.now', { value: String(area.lime.treatedDepth.value.value) })
+              }
+            />
+          </div>
+        </>
+      )}
+    </WorkingScope>
+  );
+}
+
+function Method({ row }: { row: MethodRow }): ReactNode {
+  const { plan } = useCase();
+  const { option, chosen, total, difference } = row;
+  const { advised, requirement } = option;
+  const absent = 'absent' in advised ? messageText(advised.absent, plan.workings) : undefined;
+  return (
+    <ChoiceRow
+      what="lime-method"
+      value={option.id}
+      chosen={chosen}
+      disabled={absent !== undefined && !chosen}
+      words={text(`method.${option.id}`)}
+      below={absent}
+      columns={5}
+    >
+      <Cell number>{option.asPrinted && !absent && <Figure id={option.asPrinted.id} />}</Cell>
+      <Cell number>
+        {!absent && (
+          <>
+            <Figure id={advised.id} />
+            {requirement.id !== advised.id && 'range' in requirement && (
+              <span className="block text-small">
+                {text('ph.of')}
+                <Figure id={requirement.id} />
+              </span>
+            )}
+          </>
+        )}
+      </Cell>
+      <Cell number>{!absent && <Figure id={total.id} bold={chosen} />}</Cell>
+      <Cell number>{chosen ? text('ph.chosen') : !absent && <Figure id={difference.id} />}</Cell>
+    </ChoiceRow>
+  );
+}
+
+function HowMuch(): ReactNode {
+  const { area, state } = useCase();
+  const { methods } = area.lime;
+  const labTyped = area.readings.limeRecommendation.typed.text.trim() !== '';
+  const ownTyped = decisionPlace(state.doc, area.area.id, 'lime-own').value !== '';
+  const shown = methods.filter(({ option, chosen }) =>
+    option.id === 'laboratory' ? labTyped || chosen : option.id !== 'own' || ownTyped || chosen,
+  );
+  const own = (part: 'value' | 'reason') =>
+    decisionPlace(state.doc, area.area.id, 'lime-own', part);
+  return (
+    <>
+      <Table
+        label={text('ph.howMuch')}
+        heads={[
+          { id: 'method', words: text('ph.head.method') },
+          { id: 'printed', words: text('ph.head.printed'), number: true },
+          { id: 'treated', words: text('ph.head.treated'), number: true },
+          {
+            id: 'here',
+            words: text(area.ground.known ? 'ph.head.here' : 'ph.head.each'),
+            number: true,
+          },
+          { id: 'against', words: text('ph.head.against'), number: true },
+        ]}
+      >
+        {shown.map((row) => (
+          <Method key={row.option.id} row={row} />
+        ))}
+      </Table>
+      <p className="mt-1.5 text-small text-ink-2">{text('ph.recalled')}</p>
+      <details className="mt-2" open={own('value').value !== '' || own('reason').value !== ''}>
+        <summary className="cursor-pointer text-small font-semibold text-spruce">
+          {text('ph.own')}
+        </summary>
+        <div className="mt-2 flex flex-wrap gap-4">
+          <TextField
+            label={text('ph.ownAmount')}
+            place={own('value')}
+            unit={text('unit.lb/1000ft2')}
+          />
+          <TextField label={text('ph.ownReason')} place={own('reason')} width="wide" />
+        </div>
+      </details>
+    </>
+  );
+}
+
+function Material({ row }: { row: MaterialRow }): ReactNode {
+  return (
+    <ChoiceRow
+      what="lime-material"
+      value={row.id}
+      chosen={row.chosen}
+      words={text(`material.${row.id}`)}
+      below={text(`why.${row.id}`)}
+      columns={4}
+    >
+      <Cell number>
+        <Figure id={row.bag.effectiveness.figure.id} />
+        {text(`quality.${row.bag.effectiveness.kind}`)}
+      </Cell>
+      <Cell number>
+        <Figure id={row.total.id} bold={row.chosen} />
+      </Cell>
+      <Cell number>
+        <Figure id={row.bags.id} />
+        {text('ph.times')}
+        <Figure id={row.bag.size.id} bare />
+      </Cell>
+    </ChoiceRow>
+  );
+}
+
+function WithWhat(): ReactNode {
+  const { area, state } = useCase();
+  const chosen = area.lime.chosenMaterial.id;
+  return (
+    <>
+      <Table
+        label={text('ph.withWhat')}
+        heads={[
+          { id: 'material', words: text('ph.head.material') },
+          { id: 'quality', words: text('ph.head.quality'), number: true },
+          {
+            id: 'here',
+            words: text(area.ground.known ? 'ph.head.here' : 'ph.head.each'),
+            number: true,
+          },
+          { id: 'bags', words: text('ph.head.bags'), number: true },
+        ]}
+      >
+        {area.lime.materials.map((row) => (
+          <Material key={row.id} row={row} />
+        ))}
+      </Table>
+      <div className="mt-2.5 flex flex-wrap items-start gap-4">
+        <span className="pt-5.5 text-ink-2">{text('ph.label')}</span>
+        <SelectField
+          label={text('ph.labelKind')}
+          place={labelPlace(state.doc, chosen, 'kind')}
+          options={['CCE', 'ECCE'].map((value) => ({ value, words: text(`labelKind.${value}`) }))}
+        />
+        <TextField
+          label={text('ph.labelPercent')}
+          place={labelPlace(state.doc, chosen, 'percent')}
+          unit={text('unit.%')}
+        />
+        <TextField
+          label={text('ph.labelBag')}
+          place={labelPlace(state.doc, chosen, 'bag')}
+          unit={text('unit.lb')}
+        />
+      </div>
+    </>
+  );
+}
+
+/** The lime: where the soil stands, how much by which method, with what, and when. */
+export function PhStep(): ReactNode {
+  const { area } = useCase();
+  const { lime, headlines } = area;
+  return (
+    <>
+      <WorkingScope>
+        {(open) => (
+          <>
+            <StepHead
+              title={<FigureText message={headlines.ph} />}
+              below={
+                lime.verdict === 'dose' && (
+                  <>
+                    <Figure id={lime.rate.id} />
+                    {text('ph.rateAfter')}
+                  </>
+                )
+              }
+              act={<SettleButton what="ph-settled" />}
+            />
+            {open && <WorkingPanel id={open} />}
+          </>
+        )}
+      </WorkingScope>
+      <Findings step="ph" />
+      <Section title={text('ph.where')}>
+        <Standing />
+      </Section>
+      {area.readings.begun && (
+        <>
+          <Section title={text('ph.howMuch')}>
+            <HowMuch />
+          </Section>
+          <Section title={text('ph.withWhat')}>
+            <WithWhat />
+          </Section>
+          {lime.doses.length > 0 && (
+            <Section title={text('ph.when')}>
+              <DoseTable set={lime.set} doses={lime.doses} known={area.ground.known} />
+            </Section>
+          )}
+        </>
+      )}
+    </>
+  );
+}

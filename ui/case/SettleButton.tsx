@@ -1,0 +1,63 @@
+'use client';
+
+import { useCallback, useMemo, type ReactNode } from 'react';
+import { decisionKey, type Decision, type DecisionKind } from '../../core/casefile/casefile';
+import type { Json } from '../../store/patch';
+import { useCommands, type Command } from '../commands/registry';
+import { text } from '../format/text';
+import { Button } from '../parts/Button';
+import { Kbd } from '../parts/Kbd';
+import { useCase } from './caseContext';
+import { NextButton } from './NextButton';
+
+interface SettleButtonProps {
+  readonly what: 'ph-settled' | 'feeding-settled';
+}
+
+/**
+ * The one act that settles a step: it writes down what was advised, and the method and the
+ * material that stood, so that a later default cannot change them behind a settled sum.
+ */
+export function SettleButton({ what }: SettleButtonProps): ReactNode {
+  const { session, state, area } = useCase();
+  const { lime, feed } = area;
+  const isPh = what === 'ph-settled';
+  const { digest, verdict } = isPh ? lime : feed;
+  const areaId = area.area.id;
+  const settled = state.doc.decisions[decisionKey(areaId, what)]?.value === digest;
+  const settle = useCallback((): void => {
+    const at = new Date().toISOString();
+    const decide = (kind: DecisionKind, value: string): { path: string; value: Json } => {
+      const decision: Decision = { what: kind, value, reason: '', at };
+      return { path: `decisions/${decisionKey(areaId, kind)}`, value: { ...decision } };
+    };
+    const method = lime.methods.find(({ chosen }) => chosen)?.option.id ?? '';
+    const stood = isPh
+      ? [decide('lime-method', method), decide('lime-material', lime.chosenMaterial.id)]
+      : [decide('feed-product', feed.chosenProduct.id)];
+    session.edit([...stood, decide(what, digest)], `settle:${what}:${digest}:${at}`);
+    void session.flush();
+    requestAnimationFrame(() => document.querySelector<HTMLElement>('[data-act]')?.focus());
+  }, [areaId, digest, feed, isPh, lime, session, what]);
+  const wanted = verdict === 'dose' && !settled;
+  const commands = useMemo<readonly Command[]>(
+    () =>
+      wanted ? [{ id: 'settle', label: 'command.settle', keys: ['Ctrl+Enter'], run: settle }] : [],
+    [wanted, settle],
+  );
+  useCommands(commands);
+  if (!wanted) {
+    return (
+      <span className="flex items-center gap-3">
+        {settled && <span className="font-semibold text-spruce">{text('settle.done')}</span>}
+        <NextButton />
+      </span>
+    );
+  }
+  return (
+    <Button look="primary" onClick={settle} data-act="">
+      {text(isPh ? 'settle.ph' : 'settle.feeding')}
+      <Kbd>{text('settle.key')}</Kbd>
+    </Button>
+  );
+}

@@ -1,0 +1,29 @@
+'use client';
+
+import { createContext, useContext } from 'react';
+import type { AreaPlan, Plan } from '../../core/planTypes';
+import type { StepId } from '../../core/working/context';
+import type { CaseSession, SessionState } from '../../store/session';
+
+/** What every part of the case screen works with. */
+export interface CaseState {
+  readonly session: CaseSession;
+  readonly state: SessionState;
+  readonly plan: Plan;
+  /** The chosen area. */
+  readonly area: AreaPlan;
+  readonly step: StepId;
+  readonly go: (step: StepId) => void;
+  /** Goes to the step after this one. */
+  readonly next: () => void;
+}
+
+const CaseContext = createContext<CaseState | undefined>(undefined);
+export const CaseProvider = CaseContext.Provider;
+
+/** The open case. */
+export function useCase(): CaseState {
+  const state = useContext(CaseContext);
+  if (!state) throw new Error('useCase: there is no open case above');
+  return state;
+}

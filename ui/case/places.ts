@@ -1,0 +1,66 @@
+import {
+  decisionKey,
+  type CaseFile,
+  type Decision,
+  type DecisionKind,
+  type Label,
+} from '../../core/casefile/casefile';
+import { valueAt, type Json } from '../../store/patch';
+
+/** A place of the case file that a field shows and writes. */
+export interface Place {
+  /** What an edit sets. */
+  readonly path: string;
+  /** Where the plan puts a problem with it. */
+  readonly problem: string;
+  readonly value: string;
+  /** The text that a stored value shows as. */
+  readonly read: (value: Json | undefined) => string;
+  /** What to store for a text. */
+  readonly write: (text: string) => Json | undefined;
+}
+
+function asText(value: Json | undefined): string {
+  return typeof value === 'string' ? value : '';
+}
+
+/** A plain text in the document. */
+export function textPlace(doc: CaseFile, path: string): Place {
+  const value = asText(valueAt(doc, path));
+  return { path, problem: path, value, read: asText, write: (text) => text };
+}
+
+/** The text or the reason of a decision; a decision without either is none. */
+export function decisionPlace(
+  doc: CaseFile,
+  areaId: string,
+  what: DecisionKind,
+  part: 'value' | 'reason' = 'value',
+): Place {
+  const key = decisionKey(areaId, what);
+  const path = `decisions/${key}`;
+  const before: Decision = doc.decisions[key] ?? { what, value: '', reason: '', at: '' };
+  return {
+    path,
+    problem: `${path}/${part}`,
+    value: before[part],
+    read: (value) => asText(valueAt({ value: value ?? {} }, `value/${part}`)),
+    write: (text) => {
+      const after = { ...before, [part]: text, at: new Date().toISOString() };
+      return after.value === '' && after.reason === '' ? undefined : after;
+    },
+  };
+}
+
+/** A part of the label of the bag at hand. */
+export function labelPlace(doc: CaseFile, materialId: string, part: keyof Label): Place {
+  const path = `labels/${materialId}`;
+  const before: Label = doc.labels[materialId] ?? { kind: 'CCE', percent: '', bag: '' };
+  return {
+    path,
+    problem: `${path}/${part}`,
+    value: before[part],
+    read: (value) => asText(valueAt({ value: value ?? {} }, `value/${part}`)),
+    write: (text) => ({ ...before, [part]: text }),
+  };
+}

@@ -1,0 +1,62 @@
+'use client';
+
+import { useId, useRef, type FocusEvent, type KeyboardEvent } from 'react';
+import type { Place } from './places';
+import { useCase } from './caseContext';
+
+/** The worksheet, within which Enter goes from field to field. */
+export const WORKSHEET = 'worksheet';
+
+/** The fields and the acts of the worksheet in the order of the paper. */
+export function worksheetStops(): HTMLElement[] {
+  const all = document.querySelectorAll<HTMLElement>(`#${WORKSHEET} [data-stop]`);
+  return [...all].filter((stop) => stop.offsetParent !== null);
+}
+
+interface FieldBinding {
+  readonly id: string;
+  readonly onFocus: (event: FocusEvent<HTMLElement>) => void;
+  readonly onBlur: () => void;
+  readonly onKeyDown: (event: KeyboardEvent<HTMLElement>) => void;
+  readonly change: (text: string) => void;
+}
+
+/**
+ * Ties a field to its place: each keystroke is an edit, the focus makes one entry for undo, Enter
+ * goes on, Esc brings back what the field had, leaving it stores at once.
+ */
+export function useField(place: Place): FieldBinding {
+  const { session, next } = useCase();
+  const id = useId();
+  const visit = useRef({ count: 0, value: '' });
+  const change = (text: string): void =>
+    session.edit(
+      [{ path: place.path, value: place.write(text) }],
+      `${id}:${place.path}:${visit.current.count}`,
+    );
+  return {
+    id,
+    change,
+    onFocus: () => {
+      visit.current = { count: visit.current.count + 1, value: place.value };
+      session.use(place.path);
+    },
+    onBlur: () => {
+      session.use(undefined);
+      void session.flush();
+    },
+    onKeyDown: (event) => {
+      if (event.key === 'Escape' && place.value !== visit.current.value) {
+        event.preventDefault();
+        change(visit.current.value);
+      }
+      if (event.key !== 'Enter' || event.ctrlKey || event.altKey) return;
+      event.preventDefault();
+      void session.flush();
+      const stops = worksheetStops();
+      const following = stops[stops.indexOf(event.currentTarget) + 1];
+      if (following) following.focus();
+      else next();
+    },
+  };
+}

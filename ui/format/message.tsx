@@ -1,0 +1,59 @@
+import { Fragment, type ReactNode } from 'react';
+import type { Msg, MsgParam } from '../../core/working/msg';
+import type { Working } from '../../core/working/working';
+import { formatDate } from './date';
+import { quantityText } from './quantity';
+import { messageFormat } from './text';
+
+export type Workings = Readonly<Record<string, Working>>;
+
+function isMsg(param: object): param is Msg {
+  return 'id' in param;
+}
+
+/** The value of a working as text; a dash where it is absent. */
+function workingText(id: string, workings: Workings, plain: boolean): string {
+  const working = workings[id];
+  return working && !('absent' in working) ? quantityText(working.value, plain) : '–';
+}
+
+function paramText(param: MsgParam, workings: Workings, plain: boolean): string | number {
+  if (typeof param !== 'object') return param;
+  if ('working' in param) return workingText(param.working, workings, plain);
+  if ('date' in param) return formatDate(param.date);
+  return isMsg(param) ? messageText(param, workings, plain) : quantityText(param, plain);
+}
+
+/** A message as plain text. */
+export function messageText(message: Msg, workings: Workings = {}, plain = false): string {
+  const params = Object.fromEntries(
+    Object.entries(message.params ?? {}).map(([key, param]) => [
+      key,
+      paramText(param, workings, plain),
+    ]),
+  );
+  const bold = (parts: unknown[]): string => parts.join('');
+  return [messageFormat(message.id).format({ ...params, b: bold })].flat().join('');
+}
+
+interface RichOptions {
+  readonly workings: Workings;
+  /** Renders the figure of a working inside the sentence. */
+  readonly figure: (workingId: string) => ReactNode;
+  readonly plain?: boolean;
+}
+
+/** A message as nodes, its figures openable. */
+export function richMessage(message: Msg, options: RichOptions): ReactNode {
+  const params = Object.fromEntries(
+    Object.entries(message.params ?? {}).map(([key, param]): [string, ReactNode] => {
+      if (typeof param === 'object' && 'working' in param) {
+        return [key, <Fragment key={key}>{options.figure(param.working)}</Fragment>];
+      }
+      return [key, paramText(param, options.workings, options.plain ?? false)];
+    }),
+  );
+  const bold = (parts: ReactNode[]): ReactNode => <strong key="b">{parts}</strong>;
+  const parts = [messageFormat(message.id).format<ReactNode>({ ...params, b: bold })].flat();
+  return parts.map((part, index) => <Fragment key={index}>{part}</Fragment>);
+}

@@ -1,0 +1,30 @@
+import type { ReactNode } from 'react';
+
+/** A labelled row of the worksheet. */
+export function Section({ title, children }: { title: string; children: ReactNode }): ReactNode {
+  return (
+    <section className="grid gap-x-4 gap-y-2 border-t border-rule py-3 rail:grid-cols-[7rem_minmax(0,1fr)]">
+      <h2 className="pt-1 text-small font-semibold text-ink-2">{title}</h2>
+      <div className="min-w-0">{children}</div>
+    </section>
+  );
+}
+
+interface StepHeadProps {
+  readonly title: ReactNode;
+  readonly below?: ReactNode;
+  readonly act?: ReactNode;
+}
+
+/** The one sentence that a step comes to, and the one act that it wants. */
+export function StepHead({ title, below, act }: StepHeadProps): ReactNode {
+  return (
+    <div className="flex items-start justify-between gap-6 pb-3">
+      <div className="min-w-0">
+        <h1 className="font-serif text-decision font-semibold">{title}</h1>
+        {below && <div className="mt-0.5 text-ink-2">{below}</div>}
+      </div>
+      {act}
+    </div>
+  );
+}

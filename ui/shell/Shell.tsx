@@ -1,0 +1,70 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState, type ReactNode } from 'react';
+import { readSetting, writeSetting } from '../../store/settings';
+import { CommandProvider, useCommands, type Command } from '../commands/registry';
+import { text } from '../format/text';
+import { Kbd } from '../parts/Kbd';
+import { Logo } from './Logo';
+
+const CommandField = dynamic(() => import('../commands/CommandField'), { ssr: false });
+const HelpSheet = dynamic(() => import('../commands/HelpSheet'), { ssr: false });
+
+/** The id of the slot in the top bar where the open case says whether it is saved. */
+export const STATUS_SLOT = 'status-slot';
+
+function TopBar(): ReactNode {
+  const router = useRouter();
+  const [open, setOpen] = useState<'field' | 'help' | undefined>();
+  const commands = useMemo<readonly Command[]>(
+    () => [
+      { id: 'field', label: 'command.open', keys: ['Ctrl+K'], run: () => setOpen('field') },
+      { id: 'help', label: 'command.help', keys: ['?'], run: () => setOpen('help') },
+      { id: 'desk', label: 'command.desk', keys: ['D'], run: () => router.push('/') },
+    ],
+    [router],
+  );
+  useCommands(commands);
+  return (
+    <header className="flex h-11 items-center gap-6 border-b border-rule bg-sheet px-4 print:hidden">
+      <Link href="/" className="flex items-center gap-2 font-serif text-case font-semibold">
+        <Logo />
+        {text('app.name')}
+      </Link>
+      <button
+        type="button"
+        onClick={() => setOpen('field')}
+        className="ml-auto flex h-7 w-72 max-w-[40vw] items-center justify-between rounded border border-control bg-paper px-2.5 text-ink-2 rail:ml-10"
+      >
+        <span className="truncate">{text('command.field')}</span>
+        <Kbd>{text('command.fieldKey')}</Kbd>
+      </button>
+      <div id={STATUS_SLOT} className="ml-auto flex items-center gap-4 text-small text-ink-2" />
+      <button
+        type="button"
+        className="font-semibold text-spruce hover:underline"
+        onClick={() => setOpen('help')}
+      >
+        {text('command.keys')}
+      </button>
+      {open === 'field' && <CommandField onClose={() => setOpen(undefined)} />}
+      {open === 'help' && <HelpSheet onClose={() => setOpen(undefined)} />}
+    </header>
+  );
+}
+
+/** What stands around every screen: commands and the top bar. */
+export function Shell({ children }: { children: ReactNode }): ReactNode {
+  const letterKeys = useLiveQuery(() => readSetting('letterKeys')) !== 'off';
+  const setLetterKeys = (on: boolean): void => void writeSetting('letterKeys', on ? 'on' : 'off');
+  return (
+    <CommandProvider letterKeys={letterKeys} setLetterKeys={setLetterKeys}>
+      <TopBar />
+      {children}
+    </CommandProvider>
+  );
+}

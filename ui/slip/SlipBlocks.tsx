@@ -1,0 +1,86 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import type { SlipBlock, SlipDocument } from '../../core/slip/document';
+import { FigureText } from '../working/FigureText';
+import { WorkingScope } from '../working/openWorking';
+import { WorkingPanel } from '../working/WorkingPanel';
+
+function Table({ block }: { block: Extract<SlipBlock, { kind: 'table' }> }): ReactNode {
+  return (
+    <table className="my-2 w-full max-w-sm">
+      <thead>
+        <tr className="border-b border-rule text-left font-sans text-small text-ink-2">
+          {block.head.map((head) => (
+            <th key={head.id} className="py-1">
+              <FigureText message={head} plain />
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {block.rows.map((row, index) => (
+          <tr key={index} className="border-b border-rule-2">
+            {row.map((cell) => (
+              <td key={cell.id} className="num py-0.5">
+                <FigureText message={cell} plain />
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Block({ block }: { block: SlipBlock }): ReactNode {
+  switch (block.kind) {
+    case 'heading':
+      return (
+        <h3 className="text-title font-semibold not-first:mt-4">
+          <FigureText message={block.text} plain />
+        </h3>
+      );
+    case 'lead':
+      return (
+        <p className="mt-2.5 text-case font-semibold">
+          <FigureText message={block.text} plain />
+        </p>
+      );
+    case 'sentence':
+      return (
+        <p className="mt-1.5">
+          <FigureText message={block.text} plain bold />
+        </p>
+      );
+    case 'table':
+      return <Table block={block} />;
+    case 'caution':
+      return (
+        <p className="mt-2 border-l-3 border-madder bg-madder-wash px-2.5 py-1.5 font-sans text-small print:break-inside-avoid">
+          <strong>
+            <FigureText message={block.title} plain />
+          </strong>{' '}
+          <FigureText message={block.text} plain />
+        </p>
+      );
+  }
+}
+
+/** The blocks of the client's page; each figure opens under its block. */
+export function SlipBlocks({ slip }: { slip: SlipDocument }): ReactNode {
+  return (
+    <div className="font-serif text-slip">
+      {slip.blocks.map((block, index) => (
+        <WorkingScope key={index}>
+          {(open) => (
+            <>
+              <Block block={block} />
+              {open && <WorkingPanel id={open} />}
+            </>
+          )}
+        </WorkingScope>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,53 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { messageText } from '../format/message';
+import { formatQuantity } from '../format/quantity';
+import { text } from '../format/text';
+import { useScope, useWorkings } from './openWorking';
+
+interface FigureProps {
+  /** Id of the working. */
+  readonly id: string;
+  readonly bold?: boolean;
+  /** The client's words for units. */
+  readonly plain?: boolean;
+  /** The unit stands in the column's head. */
+  readonly bare?: boolean;
+}
+
+/** A number of the plan; pressing it opens the sum that made it. A dash where there is none. */
+export function Figure({ id, bold = false, plain = false, bare = false }: FigureProps): ReactNode {
+  const { workings, open, toggle } = useWorkings();
+  const scope = useScope();
+  const working = workings[id];
+  if (!working || 'absent' in working) {
+    const why = working ? messageText(working.absent, workings) : text('figure.none');
+    return (
+      <span title={why} className="text-ink-2">
+        {text('figure.dash')}
+        <span className="sr-only">{why}</span>
+      </span>
+    );
+  }
+  const { before, number, after } = formatQuantity(working.value, plain);
+  const expanded = open?.id === id && open.scope === scope;
+  return (
+    <button
+      type="button"
+      data-working={id}
+      aria-expanded={expanded}
+      title={text('figure.open')}
+      onClick={(event) => toggle(id, scope, event.currentTarget)}
+      className={`num inline-block min-h-6 min-w-6 rounded text-left whitespace-nowrap hover:bg-spruce-wash ${bold ? 'font-semibold' : ''}`}
+    >
+      <span className="border-b border-dotted border-spruce pb-px">
+        {before && <span>{before} </span>}
+        {number}
+      </span>
+      {after && (
+        <span className={bare ? 'sr-only' : 'text-[0.93em] font-normal opacity-85'}> {after}</span>
+      )}
+    </button>
+  );
+}

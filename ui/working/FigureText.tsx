@@ -1,0 +1,23 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import type { Msg } from '../../core/working/msg';
+import { richMessage } from '../format/message';
+import { Figure } from './Figure';
+import { useWorkings } from './openWorking';
+
+interface FigureTextProps {
+  readonly message: Msg;
+  readonly plain?: boolean;
+  readonly bold?: boolean;
+}
+
+/** A message with its figures openable. */
+export function FigureText({ message, plain = false, bold = false }: FigureTextProps): ReactNode {
+  const { workings } = useWorkings();
+  return richMessage(message, {
+    workings,
+    plain,
+    figure: (id) => <Figure id={id} plain={plain} bold={bold} />,
+  });
+}

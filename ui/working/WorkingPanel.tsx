@@ -1,0 +1,95 @@
+'use client';
+
+import { useEffect, useRef, type ReactNode } from 'react';
+import { SOURCES } from '../../core/tables/sources';
+import type { PresentWorking } from '../../core/working/working';
+import { messageText, type Workings } from '../format/message';
+import { quantityText } from '../format/quantity';
+import { text } from '../format/text';
+import { useWorkings } from './openWorking';
+import { expressionOf, stepsOf } from './steps';
+
+function rangeText({ value, range }: PresentWorking): string {
+  if (!range) return '';
+  const [low, high] = [range.low, range.high].map((end) => quantityText({ ...value, value: end }));
+  return text('working.range', { low: low ?? '', high: high ?? '' });
+}
+
+/** Where a step's numbers come from, in a few words. */
+function originOf(step: PresentWorking): string {
+  if (step.override) return text('working.override', { reason: step.override.reason });
+  if (step.op === 'typed') return text('working.typed');
+  if (step.op === 'decided') return text('working.decided');
+  if (!step.source) return '';
+  const { citation } = SOURCES[step.source];
+  const standing = step.standing ?? SOURCES[step.source].standing;
+  return standing === 'exact' || standing === 'practice'
+    ? citation
+    : text('working.source', { citation, standing: text(`standing.${standing}`) });
+}
+
+function Expression({ step, workings }: { step: PresentWorking; workings: Workings }): ReactNode {
+  return expressionOf(step, workings).map(({ sign, input }) => (
+    <span key={input.id} title={messageText(input.label, workings)}>
+      {sign && ` ${sign} `}
+      {quantityText(input.value)}
+    </span>
+  ));
+}
+
+/** One figure opened into its sum, line by line; the last line is the figure itself. */
+export function WorkingSteps({ id, workings }: { id: string; workings: Workings }): ReactNode {
+  const steps = stepsOf(id, workings);
+  return steps.map((step) => (
+    <div
+      key={step.id}
+      className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 py-1 not-last:border-b not-last:border-sheet print:not-last:border-rule"
+    >
+      <div className="min-w-0">
+        <span>{messageText(step.label, workings)}</span>
+        {step.inputs.length > 0 && (
+          <span className="num text-ink-2">
+            {text('working.of')}
+            <Expression step={step} workings={workings} />
+          </span>
+        )}
+        <span className="block text-small text-ink-2">
+          {[originOf(step), rangeText(step)].filter(Boolean).join(' · ')}
+        </span>
+      </div>
+      <span
+        className={`num text-right whitespace-nowrap ${step.id === id ? 'font-semibold' : ''}`}
+        {...(step.id === id ? { 'data-working-result': '' } : {})}
+      >
+        {quantityText(step.value)}
+      </span>
+    </div>
+  ));
+}
+
+/** The open working under its row. Esc closes it and gives the focus back. */
+export function WorkingPanel({ id }: { id: string }): ReactNode {
+  const { workings, close } = useWorkings();
+  const panel = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key !== 'Escape' || event.defaultPrevented) return;
+      event.preventDefault();
+      close();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [close]);
+  useEffect(() => panel.current?.scrollIntoView({ block: 'nearest' }), [id]);
+  return (
+    <div
+      ref={panel}
+      role="region"
+      aria-label={text('working.title')}
+      data-working-panel={id}
+      className="my-1 rounded bg-spruce-wash px-3 py-1.5 text-left font-sans text-small text-ink"
+    >
+      <WorkingSteps id={id} workings={workings} />
+    </div>
+  );
+}

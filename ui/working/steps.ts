@@ -1,0 +1,56 @@
+import type { PresentWorking, Working } from '../../core/working/working';
+import type { Workings } from '../format/message';
+
+const LEAVES = new Set(['typed', 'constant', 'decided']);
+
+function isPresent(working: Working | undefined): working is PresentWorking {
+  return working !== undefined && !('absent' in working);
+}
+
+function isLeaf({ op }: PresentWorking): boolean {
+  return LEAVES.has(op);
+}
+
+/**
+ * The sum of a working, first step first: every computed figure that it rests on, then itself. A
+ * leaf is its own and only step. Of a choice only the chosen way is followed.
+ */
+export function stepsOf(id: string, workings: Workings): readonly PresentWorking[] {
+  const steps: PresentWorking[] = [];
+  const seen = new Set<string>();
+  const visit = (at: string): void => {
+    const working = workings[at];
+    if (seen.has(at) || !isPresent(working)) return;
+    seen.add(at);
+    const ways = working.op === 'choose' ? working.inputs.slice(0, 1) : working.inputs;
+    ways.forEach(visit);
+    if (!isLeaf(working) || at === id) steps.push(working);
+  };
+  visit(id);
+  return steps;
+}
+
+/** Between which signs the inputs of an op stand; undefined where the label says it all. */
+const SIGNS: Partial<Record<PresentWorking['op'], readonly string[]>> = {
+  add: ['+'],
+  subtract: ['−'],
+  deduct: ['−'],
+  multiply: ['×'],
+  divide: ['÷'],
+  proportion: ['×', '÷'],
+  count: ['÷'],
+};
+
+/** A step's inputs with the sign that stands before each (none before the first). */
+export function expressionOf(
+  step: PresentWorking,
+  workings: Workings,
+): readonly { readonly sign: string; readonly input: PresentWorking }[] {
+  const inputs = step.inputs.map((id) => workings[id]).filter(isPresent);
+  const signs = SIGNS[step.op];
+  if (!signs) return inputs.slice(0, 1).map((input) => ({ sign: '', input }));
+  return inputs.map((input, index) => ({
+    sign: index === 0 ? '' : (signs[index - 1] ?? signs[signs.length - 1] ?? ''),
+    input,
+  }));
+}
