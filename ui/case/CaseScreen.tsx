@@ -9,10 +9,12 @@ import {
   type ReactNode,
 } from 'react';
 import { planCase } from '../../core/plan';
+import { parseDate } from '../../core/typed/date';
 import { STEPS } from '../../core/steps';
 import type { StepId } from '../../core/working/context';
 import type { CaseSession } from '../../store/session';
 import { useCommands, type Command } from '../commands/registry';
+import { formatDate } from '../format/date';
 import { text } from '../format/text';
 import { SlipStep } from '../slip/SlipStep';
 import { SlipPage } from '../slip/SlipPage';
@@ -71,9 +73,12 @@ function focusWork(step: StepId): void {
 
 function Title(): ReactNode {
   const { title, client, planFrom } = useCase().state.doc;
-  const facts = [client.name, client.place, planFrom && text('case.planFrom', { date: planFrom })];
+  const from = parseDate(planFrom);
+  const planned =
+    from.kind === 'value' ? text('case.planFrom', { date: formatDate(from.value) }) : '';
+  const facts = [client.name, client.place, planned];
   return (
-    <div className="flex min-w-0 items-baseline gap-4 px-6 pt-2">
+    <div className="flex min-w-0 items-baseline gap-4 px-4 pt-2">
       <p className="truncate font-serif text-case font-semibold">
         {title || text('case.untitled')}
       </p>
@@ -119,14 +124,14 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
     <CaseProvider value={value}>
       <WorkingProvider key={step} workings={plan.workings}>
         <CaseStatus />
-        <div className="flex min-h-[calc(100vh-2.75rem)] flex-col print:hidden">
+        <div className="flex min-h-[calc(100vh-2.75rem)] flex-col print:hidden margin:h-[calc(100vh-2.75rem)]">
           <div className="border-b border-rule bg-sheet">
             <Title />
             <div className="px-3 rail:pl-[14rem]">
               <StepRow />
             </div>
           </div>
-          <div className="flex flex-1 max-rail:flex-col">
+          <div className="flex min-h-0 flex-1 max-rail:flex-col">
             <aside className="w-56 shrink-0 border-rule px-4 py-4 max-rail:w-full max-rail:border-b max-rail:py-2 rail:border-r">
               <div className="max-rail:hidden">
                 <GroundRail />
@@ -140,19 +145,26 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
                 </div>
               </details>
             </aside>
-            <main id={WORKSHEET} className="min-w-0 flex-1 bg-sheet px-6 py-4 max-margin:pb-16">
+            <main
+              id={WORKSHEET}
+              className="min-w-0 flex-1 bg-sheet px-6 py-4 margin:overflow-y-auto"
+            >
               <Step />
             </main>
-            <aside
-              aria-label={text('margin.title')}
-              className="w-82 shrink-0 border-l border-rule px-4 py-4 max-margin:hidden"
-            >
-              <Margin />
-            </aside>
+            {step !== 'slip' && (
+              <aside
+                aria-label={text('margin.title')}
+                className="w-82 shrink-0 overflow-y-auto border-l border-rule px-4 py-4 max-margin:hidden"
+              >
+                <Margin />
+              </aside>
+            )}
           </div>
-          <div className="sticky bottom-0 margin:hidden">
-            <MarginBar />
-          </div>
+          {step !== 'slip' && (
+            <div className="sticky bottom-0 margin:hidden">
+              <MarginBar />
+            </div>
+          )}
         </div>
         <div className="hidden print:block">
           <SlipPage />

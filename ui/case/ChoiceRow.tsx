@@ -56,7 +56,7 @@ export function ChoiceRow({
                   className="mt-0.5 size-4 shrink-0 accent-spruce"
                 />
                 <label htmlFor={id} className={disabled ? 'text-ink-2' : ''}>
-                  {words}
+                  <span className="inline-block first-letter:uppercase">{words}</span>
                   {below && (
                     <span className="block text-small font-normal text-ink-2">{below}</span>
                   )}

@@ -85,37 +85,49 @@ function Standing(): ReactNode {
   );
 }
 
-function Method({ row }: { row: MethodRow }): ReactNode {
-  const { plan } = useCase();
+function MethodCells({ row }: { row: MethodRow }): ReactNode {
   const { option, chosen, total, difference } = row;
   const { advised, requirement } = option;
-  const absent = 'absent' in advised ? messageText(advised.absent, plan.workings) : undefined;
+  return (
+    <>
+      <Cell number>{option.asPrinted && <Figure id={option.asPrinted.id} />}</Cell>
+      <Cell number>
+        <Figure id={advised.id} />
+        {requirement.id !== advised.id && (
+          <span className="block text-small font-normal">
+            {text('ph.of')}
+            <Figure id={requirement.id} />
+          </span>
+        )}
+      </Cell>
+      <Cell number>
+        <Figure id={total.id} bold={chosen} />
+      </Cell>
+      <Cell number>{chosen ? text('ph.chosen') : <Figure id={difference.id} />}</Cell>
+    </>
+  );
+}
+
+function Method({ row }: { row: MethodRow }): ReactNode {
+  const { plan } = useCase();
+  const { option, chosen } = row;
+  const absent = 'absent' in option.advised;
   return (
     <ChoiceRow
       what="lime-method"
       value={option.id}
       chosen={chosen}
-      disabled={absent !== undefined && !chosen}
+      disabled={absent && !chosen}
       words={text(`method.${option.id}`)}
-      below={absent}
       columns={5}
     >
-      <Cell number>{option.asPrinted && !absent && <Figure id={option.asPrinted.id} />}</Cell>
-      <Cell number>
-        {!absent && (
-          <>
-            <Figure id={advised.id} />
-            {requirement.id !== advised.id && 'range' in requirement && (
-              <span className="block text-small">
-                {text('ph.of')}
-                <Figure id={requirement.id} />
-              </span>
-            )}
-          </>
-        )}
-      </Cell>
-      <Cell number>{!absent && <Figure id={total.id} bold={chosen} />}</Cell>
-      <Cell number>{chosen ? text('ph.chosen') : !absent && <Figure id={difference.id} />}</Cell>
+      {'absent' in option.advised ? (
+        <td colSpan={4} className="px-1.5 py-1 text-right text-small font-normal text-ink-2">
+          {messageText(option.advised.absent, plan.workings)}
+        </td>
+      ) : (
+        <MethodCells row={row} />
+      )}
     </ChoiceRow>
   );
 }

@@ -1,10 +1,14 @@
 'use client';
 
 import type { ReactNode } from 'react';
+import type { CautionId } from '../../core/cautions/cautions';
 import type { SlipBlock, SlipDocument } from '../../core/slip/document';
 import { FigureText } from '../working/FigureText';
 import { WorkingScope } from '../working/openWorking';
 import { WorkingPanel } from '../working/WorkingPanel';
+
+/** Cautions that can hurt a body; the others are about water and the law. */
+const HAZARDS: ReadonlySet<CautionId> = new Set(['dust', 'oxidizer']);
 
 function Table({ block }: { block: Extract<SlipBlock, { kind: 'table' }> }): ReactNode {
   return (
@@ -57,7 +61,9 @@ function Block({ block }: { block: SlipBlock }): ReactNode {
       return <Table block={block} />;
     case 'caution':
       return (
-        <p className="mt-2 border-l-3 border-madder bg-madder-wash px-2.5 py-1.5 font-sans text-small print:break-inside-avoid">
+        <p
+          className={`mt-2 border-l-3 px-2.5 py-1.5 font-sans text-small print:break-inside-avoid ${HAZARDS.has(block.caution) ? 'border-madder bg-madder-wash' : 'border-control bg-sheet'}`}
+        >
           <strong>
             <FigureText message={block.title} plain />
           </strong>{' '}

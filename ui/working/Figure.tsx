@@ -31,6 +31,9 @@ export function Figure({ id, bold = false, plain = false, bare = false }: Figure
     );
   }
   const { before, number, after } = formatQuantity(working.value, plain);
+  // On the client's page the unit is part of the sentence; elsewhere it steps back.
+  const quiet = plain ? '' : 'text-[0.93em] font-normal text-ink-2';
+  const unitLook = bare ? 'sr-only' : quiet;
   const expanded = open?.id === id && open.scope === scope;
   return (
     <button
@@ -42,12 +45,10 @@ export function Figure({ id, bold = false, plain = false, bare = false }: Figure
       className={`num inline-block min-h-6 min-w-6 rounded text-left whitespace-nowrap hover:bg-spruce-wash ${bold ? 'font-semibold' : ''}`}
     >
       <span className="border-b border-dotted border-spruce pb-px">
-        {before && <span>{before} </span>}
+        {before && <span className={bare ? 'sr-only' : ''}>{before} </span>}
         {number}
       </span>
-      {after && (
-        <span className={bare ? 'sr-only' : 'text-[0.93em] font-normal opacity-85'}> {after}</span>
-      )}
+      {after && <span className={unitLook}> {after}</span>}
     </button>
   );
 }

@@ -80,7 +80,10 @@ export function WorkingPanel({ id }: { id: string }): ReactNode {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [close]);
-  useEffect(() => panel.current?.scrollIntoView({ block: 'nearest' }), [id]);
+  useEffect(() => {
+    // Newer browsers return a promise here, which an effect must not.
+    void panel.current?.scrollIntoView({ block: 'nearest' });
+  }, [id]);
   return (
     <div
       ref={panel}
