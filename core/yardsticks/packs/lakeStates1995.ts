@@ -39,13 +39,14 @@ export const LAKE_STATES_1995_V1: Pack = {
     clippingsReturned: { value: 2, standing: 'recalled' },
     clippingsRemoved: { value: 3, standing: 'recalled' },
     cap: { value: 1, standing: 'practice' },
-    intervalDays: { value: 28, standing: 'practice' },
+    // Quick nitrogen lasts two to four weeks; six weeks keep one dressing to a season.
+    intervalDays: { value: 42, standing: 'practice' },
     apartFromLimeDays: { value: 28, standing: 'practice' },
     // Late spring, late summer and mid-autumn.
     seasons: [
       { from: '05-15', to: '06-15' },
       { from: '08-25', to: '09-25' },
-      { from: '10-01', to: '11-15' },
+      { from: '10-01', to: '11-10' },
     ],
   },
   organicAbove: 20,

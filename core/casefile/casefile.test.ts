@@ -1,0 +1,53 @@
+import { readFileSync } from 'node:fs';
+import { validateCaseFile } from '../../files/schemas/caseFile';
+import { planCase } from '../plan';
+import { migrate, type Migration } from './migrate';
+import { newCase } from './newCase';
+
+const frozen: unknown = JSON.parse(readFileSync('core/casefile/fixtures/case-v1.json', 'utf8'));
+
+test('the frozen case of schema 1 opens and plans as it did', () => {
+  const migrated = migrate(frozen);
+  if (migrated.kind !== 'document') throw new Error('refused');
+  const checked = validateCaseFile(migrated.document);
+  if (checked.kind !== 'valid') throw new Error(checked.path);
+  const [lawn] = planCase(checked.file).areas;
+  expect(lawn?.lime.digest).toBe('dose calcitic-pelletized 708.31');
+});
+
+test('a document passes each step from its schema to the present one', () => {
+  const steps: Migration[] = [
+    { from: 1, up: (document) => ({ ...document, title: `${String(document['title'])}!` }) },
+    { from: 2, up: (document) => ({ ...document, note: '' }) },
+  ];
+  expect(migrate(frozen, steps, 3)).toMatchObject({
+    kind: 'document',
+    document: { schema: 3, title: 'Weir Cottage!', note: '' },
+  });
+  expect(() => migrate(frozen, [], 2)).toThrow('no migration from schema 1');
+});
+
+test.each([
+  ['a newer schema', { format: 'agrologos-case', schema: 2 }, 'refused.newer'],
+  ['no schema', { format: 'agrologos-case' }, 'refused.noSchema'],
+  ['another format', { format: 'x', schema: 1 }, 'refused.notACase'],
+  ['no object', [], 'refused.notACase'],
+])('refused whole: %s', (_name, raw, id) => {
+  expect(migrate(raw)).toMatchObject({ kind: 'refused', reason: { id } });
+});
+
+test.each<[string, (file: Record<string, unknown>) => void, string]>([
+  ['a number where text is kept as typed', (file) => (file['title'] = 5), 'title'],
+  [
+    'an unknown shape',
+    (file) => ((file['areas'] as { lawn: { shape: { kind: string } } }).lawn.shape.kind = 'star'),
+    'areas/lawn/shape/kind',
+  ],
+  ['a missing part', (file) => delete file['client'], 'client'],
+  ['a part too many', (file) => (file['extra'] = 1), 'extra'],
+])('the shape is checked at its place: %s', (_name, damage, path) => {
+  const file = structuredClone(newCase('x', '2027-10-04')) as unknown as Record<string, unknown>;
+  expect(validateCaseFile(file).kind).toBe('valid');
+  damage(file);
+  expect(validateCaseFile(file)).toMatchObject({ kind: 'invalid', path });
+});

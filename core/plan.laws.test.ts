@@ -1,0 +1,200 @@
+/** Laws that hold for every lawn, each inside its method's stated domain. */
+import fc from 'fast-check';
+import { lawnCase, ORACLE, type LawnInput } from '../test/cases';
+import { recompute } from '../test/evaluator';
+import { planCase } from './plan';
+import type { AreaPlan, Plan } from './planTypes';
+import { valueOf, type Figure, type PresentWorking, type Working } from './working/working';
+
+const RUNS = { numRuns: 150, seed: 20271004 };
+const tenths = (min: number, max: number) =>
+  fc
+    .integer({ min: Math.round(min * 10), max: Math.round(max * 10) })
+    .map((n) => (n / 10).toFixed(1));
+const hundredths = (min: number, max: number) =>
+  fc.integer({ min: min * 100, max: max * 100 }).map((n) => (n / 100).toFixed(2));
+const area = fc.integer({ min: 50, max: 60_000 }).map(String);
+
+function first(input: LawnInput): { plan: Plan; lawn: AreaPlan } {
+  const plan = planCase(lawnCase(input));
+  const [lawn] = plan.areas;
+  if (!lawn) throw new Error('no lawn');
+  return { plan, lawn };
+}
+
+function number(figure: Figure | undefined): number {
+  return figure ? (valueOf(figure)?.value ?? NaN) : NaN;
+}
+
+function requirement(method: string, input: LawnInput): number {
+  const row = first(input).lawn.lime.methods.find(({ option }) => option.id === method);
+  return number(row?.option.requirement);
+}
+
+test.each(['smp', 'tri-state'])(
+  'a lower buffer never needs less lime: %s, 4.8 to 6.8',
+  (method) => {
+    fc.assert(
+      fc.property(hundredths(4.8, 6.8), hundredths(4.8, 6.8), (a, b) => {
+        const [low, high] = [a, b].sort();
+        const at = (buffer = '') => requirement(method, { ph: '4.8', buffer });
+        expect(at(low)).toBeGreaterThanOrEqual(at(high) - 1e-9);
+      }),
+      RUNS,
+    );
+  },
+);
+
+test('unrounded doses sum to the need, and the printed ones to it within a step each', () => {
+  fc.assert(
+    fc.property(tenths(4.8, 6.8), area, (buffer, squareFeet) => {
+      const { set, doses } = first({ ph: '5.2', buffer, squareFeet }).lawn.lime;
+      if (doses.length === 0) return;
+      const sum = (figures: Figure[]) => figures.reduce((all, figure) => all + number(figure), 0);
+      expect(sum(set.doses.map(({ amount }) => amount))).toBeCloseTo(number(set.total), 6);
+      const printed = sum(set.doses.map((dose) => dose.printed));
+      expect(printed - number(set.total)).toBeCloseTo(number(set.rounding), 6);
+      expect(Math.abs(number(set.rounding))).toBeLessThanOrEqual(set.doses.length);
+    }),
+    RUNS,
+  );
+});
+
+test('no dose passes its cap in pounds of product as printed, ECCE 40 to 140', () => {
+  const caps = { established: 50, stressed: 25, tilled: 100 } as const;
+  const situations = fc.constantFrom('established', 'stressed', 'tilled');
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 40, max: 140 }),
+      tenths(4.8, 6.8),
+      area,
+      situations,
+      (ecce, buffer, squareFeet, situation) => {
+        const label = { kind: 'ECCE' as const, percent: String(ecce) };
+        const { lime } = first({ ph: '5.2', buffer, squareFeet, situation, label }).lawn;
+        // Above pure dolomite a label is not limestone's: refused, so that nothing is dosed.
+        if (ecce > 109) expect(lime.verdict).toBe('absent');
+        for (const { printed } of lime.set.doses) {
+          expect(number(printed)).toBeLessThanOrEqual(
+            (caps[situation] * Number(squareFeet)) / 1000 + 1e-6,
+          );
+        }
+      },
+    ),
+    RUNS,
+  );
+});
+
+test('no feeding passes 1 lb of soluble N per 1000 ft² as printed', () => {
+  const products = fc.constantFrom(
+    ['urea-46-0-0', 0.46] as const,
+    ['ammonium-nitrate-34-0-0', 0.34] as const,
+    ['ammonium-sulfate-21-0-0', 0.21] as const,
+  );
+  fc.assert(
+    fc.property(products, area, ([product, share], squareFeet) => {
+      const decisions = { 'feed-product': product };
+      const { feed } = first({ ...ORACLE, squareFeet, clippings: 'removed', decisions }).lawn;
+      for (const { printed } of feed.set.doses) {
+        expect((number(printed) * share * 1000) / Number(squareFeet)).toBeLessThanOrEqual(1 + 1e-9);
+      }
+    }),
+    RUNS,
+  );
+});
+
+test('area scales the amount', () => {
+  fc.assert(
+    fc.property(tenths(4.8, 6.8), fc.integer({ min: 100, max: 9000 }), (buffer, squareFeet) => {
+      const total = (size: number) =>
+        number(first({ ph: '5.2', buffer, squareFeet: String(size) }).lawn.lime.methods[0]?.total);
+      expect(total(squareFeet * 3)).toBeCloseTo(total(squareFeet) * 3, 6);
+    }),
+    RUNS,
+  );
+});
+
+const SHEETS: readonly (readonly [string, LawnInput])[] = [
+  ['the oracle', ORACLE],
+  [
+    'between rows, with a laboratory',
+    {
+      ...ORACLE,
+      buffer: '6.43',
+      om: '3',
+      cec: '12',
+      texture: 'loam',
+      lab: { text: '2', unit: 'ton/acre' },
+    },
+  ],
+  [
+    'the short-cut, rescaled',
+    {
+      ph: '5.4',
+      depth: '8',
+      lab: { text: '2', unit: 'ton/acre-short-cut' },
+      decisions: { 'lab-rescale': 'yes' },
+    },
+  ],
+  ['texture alone', { ph: '5.23', texture: 'clay-loam', clippings: 'removed' }],
+  ['a silent buffer', { ph: '5.5', buffer: '6.9', texture: 'silt-loam' }],
+  ['an organic soil', { ph: '4.7', om: '40' }],
+  ['no area known', { ...ORACLE, unknownArea: true }],
+  ['ECCE', { ph: '5.2', buffer: '6.15', label: { kind: 'ECCE', percent: '88' } }],
+];
+
+/** SMP 5.1 is the one row where the two recollections differ; no sheet here rests on it. */
+const TOLERANCE = 1e-9;
+
+test.each(SHEETS)('every working is what its op makes of its inputs: %s', (_name, input) => {
+  const { workings } = planCase(lawnCase(input));
+  const values = recompute(workings);
+  for (const working of Object.values(workings)) {
+    if ('absent' in working) continue;
+    const got = values.get(working.id) ?? NaN;
+    const off = Math.abs(got - working.value.value) / Math.max(1, Math.abs(working.value.value));
+    if (!(off <= TOLERANCE))
+      throw new Error(`${working.id}: ${working.value.value}, by hand ${got}`);
+  }
+});
+
+function isLeaf(working: Working | undefined): working is PresentWorking {
+  return (
+    working !== undefined &&
+    'op' in working &&
+    ['typed', 'constant', 'decided'].includes(working.op)
+  );
+}
+
+/** The leaves that a working rests on; of a choice or a cap only the way that was taken. */
+function leavesOf(id: string, sheet: Plan['workings'], into = new Set<string>()): Set<string> {
+  const working = sheet[id];
+  if (!working || into.has(id)) return into;
+  if (isLeaf(working)) into.add(id);
+  const chosen = 'op' in working && working.op === 'choose';
+  (chosen ? working.inputs.slice(0, 1) : working.inputs).forEach((input) =>
+    leavesOf(input, sheet, into),
+  );
+  return into;
+}
+
+test('altering any leaf under a total changes the total', () => {
+  const { workings } = planCase(lawnCase({ ...ORACLE, buffer: '6.43' }));
+  const root = 'lawn/lime/dose/total';
+  const before = recompute(workings).get(root) ?? NaN;
+  const leaves = [...leavesOf(root, workings)];
+  expect(leaves.length).toBeGreaterThanOrEqual(6);
+  for (const leaf of leaves) {
+    const working = workings[leaf];
+    const value = isLeaf(working) ? working.value.value : NaN;
+    expect(
+      Math.abs((recompute(workings, { [leaf]: value * 1.01 }).get(root) ?? NaN) - before),
+    ).toBeGreaterThan(1e-6);
+  }
+});
+
+test('ids of workings and doses are the same from run to run', () => {
+  const [a, b] = [planCase(lawnCase(ORACLE)), planCase(lawnCase(ORACLE))];
+  expect(a).toEqual(b);
+  expect(JSON.parse(JSON.stringify(a))).toEqual(a);
+});

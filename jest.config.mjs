@@ -1,0 +1,31 @@
+const shared = {
+  transform: {
+    '^.+\\.m?[jt]sx?$': ['@swc/jest', { jsc: { transform: { react: { runtime: 'automatic' } } } }],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(nanoid|intl-messageformat|@formatjs)/)'],
+};
+
+/** Core, published checks and files run in plain Node; store and screens need a browser's shape. */
+const config = {
+  projects: [
+    {
+      ...shared,
+      displayName: 'node',
+      testEnvironment: 'node',
+      testMatch: [
+        '<rootDir>/core/**/*.test.ts',
+        '<rootDir>/published/**/*.test.ts',
+        '<rootDir>/files/**/*.test.ts',
+        '<rootDir>/scripts/**/*.test.ts',
+      ],
+    },
+    {
+      ...shared,
+      displayName: 'browser',
+      testEnvironment: '<rootDir>/test/environment.mjs',
+      testMatch: ['<rootDir>/store/**/*.test.ts', '<rootDir>/ui/**/*.test.{ts,tsx}'],
+      setupFilesAfterEnv: ['<rootDir>/test/setup.ts'],
+    },
+  ],
+};
+export default config;

@@ -1,0 +1,143 @@
+/**
+ * An evaluator of its own: recomputes a Working from its inputs by the op's definition. It shares
+ * nothing with the core but the shape of the sheet; factors and tables stand here or in
+ * `published/fixtures`.
+ */
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import type { PresentWorking, Working } from '../core/working/working';
+
+export type Workings = Readonly<Record<string, Working>>;
+
+/** From unit to unit: 2000 lb in a ton, 43.56 thousand ft² in an acre. */
+const FACTORS: Readonly<Record<string, number>> = {
+  'ft2>1000ft2': 1 / 1000,
+  '1000ft2>ft2': 1000,
+  'ton/acre>lb/1000ft2': 2000 / 43.56,
+  'lb/acre>lb/1000ft2': 1 / 43.56,
+  'lb/100ft2>lb/1000ft2': 10,
+  '%>ratio': 1 / 100,
+};
+
+const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
+  'circle-by-diameter': (d = 0) => 3.141592653589793 * (d / 2) ** 2,
+  'tri-state-6.0': (b = 0) => 49.3 - 7.1 * b,
+  'tri-state-6.5': (b = 0) => 60.4 - 8.7 * b,
+  'tri-state-6.8': (b = 0) => 71.4 - 10.3 * b,
+  'tri-state-organic': (ph = 0) => 32.9 - 6.31 * ph,
+  'ton-short-cut': (tons = 0) => 50 * tons,
+  'unreacted-share': (days = 0) => (days <= 0 ? 1 : Math.max(0, 1 - (0.08 * days) / 30.4375)),
+};
+
+const FIXTURES: Readonly<Record<string, string>> = {
+  smp: 'smp-recollection-b.csv',
+  'lime-by-texture': 'lime-by-texture.csv',
+};
+
+/** Cells of a fixture by `row|column`. */
+function readTable(file: string): ReadonlyMap<string, number> {
+  const [head = '', ...rows] = readFileSync(path.join('published/fixtures', file), 'utf8')
+    .split('\n')
+    .filter((line) => line !== '' && !line.startsWith('#'));
+  const [, ...columns] = head.split(',');
+  return new Map(
+    rows.flatMap((line) => {
+      const [row, ...cells] = line.split(',').map(Number);
+      return cells.map((cell, index): [string, number] => [`${row}|${columns[index]}`, cell]);
+    }),
+  );
+}
+
+const tables = new Map(Object.entries(FIXTURES).map(([id, file]) => [id, readTable(file)]));
+
+function lookedUp(detail: PresentWorking['detail']): number {
+  if (!detail || !('table' in detail)) return NaN;
+  return tables.get(detail.table)?.get(`${detail.row}|${detail.column}`) ?? NaN;
+}
+
+function rowOf(working: Working | undefined): number {
+  const detail = working && 'detail' in working ? working.detail : undefined;
+  return detail && 'row' in detail ? detail.row : NaN;
+}
+
+const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
+
+function rounded(value: number, limit: number, step: number): number {
+  const nearest = Math.round(value / step) * step;
+  return nearest > limit + 1e-9 ? Math.floor(limit / step + 1e-9) * step : nearest;
+}
+
+/** The value of a working from the values of its inputs. */
+export function evaluate(working: PresentWorking, v: readonly number[], sheet: Workings): number {
+  const [a = NaN, b = NaN, c = NaN] = v;
+  const inputs = working.inputs.map((id) => sheet[id]);
+  switch (working.op) {
+    case 'typed':
+    case 'constant':
+    case 'decided':
+      return working.value.value;
+    case 'convert': {
+      const [from] = inputs;
+      const units = from && 'value' in from ? `${from.value.unit}>${working.value.unit}` : '';
+      const [one, other] = units.split('>');
+      return a * (one === other ? 1 : (FACTORS[units] ?? NaN));
+    }
+    case 'add':
+      return sum(v);
+    case 'subtract':
+      return a - b;
+    case 'deduct':
+      return Math.max(0, a - sum(v.slice(1)));
+    case 'multiply':
+      return v.reduce((x, y) => x * y, 1);
+    case 'divide':
+      return a / b;
+    case 'proportion':
+      return (a * b) / c;
+    case 'lookup':
+      return lookedUp(working.detail);
+    case 'interpolate': {
+      const [x0, x1] = [rowOf(inputs[1]), rowOf(inputs[2])];
+      return b + ((a - x0) / (x1 - x0)) * (c - b);
+    }
+    case 'equation':
+      return working.detail && 'equation' in working.detail
+        ? (EQUATIONS[working.detail.equation]?.(...v) ?? NaN)
+        : NaN;
+    case 'spread':
+    case 'choose':
+      return a;
+    case 'lowEnd': {
+      const [from] = inputs;
+      return from && 'range' in from ? (from.range?.low ?? a) : a;
+    }
+    case 'count':
+      return Math.ceil(a / b - 1e-9);
+    case 'cap':
+      return Math.min(...v);
+    case 'round':
+      return rounded(a, b, working.detail && 'step' in working.detail ? working.detail.step : NaN);
+  }
+}
+
+/** Every value of a sheet recomputed, with some leaves replaced by other values. */
+export function recompute(
+  sheet: Workings,
+  altered: Readonly<Record<string, number>> = {},
+): ReadonlyMap<string, number> {
+  const values = new Map<string, number>();
+  const value = (id: string): number => {
+    const known = values.get(id);
+    if (known !== undefined) return known;
+    const working = sheet[id];
+    const computed =
+      altered[id] ??
+      (working && !('absent' in working)
+        ? evaluate(working, working.inputs.map(value), sheet)
+        : NaN);
+    values.set(id, computed);
+    return computed;
+  };
+  Object.keys(sheet).forEach(value);
+  return values;
+}

@@ -1,0 +1,115 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
+import { planCase, turnsOn } from '../../core/plan';
+import { SOURCES } from '../../core/tables/sources';
+import type { Msg } from '../../core/working/msg';
+import { messageText } from './message';
+import en from '../../words/en.json';
+
+const catalogue: Readonly<Record<string, string>> = en;
+
+function sources(folder: string): string[] {
+  return readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter((file) => /(?<!\.test)\.tsx?$/.test(file))
+    .map((file) => readFileSync(path.join(folder, file), 'utf8'));
+}
+
+const code = ['app', 'core', 'files', 'store', 'ui'].flatMap(sources).join('\n');
+
+test('every id that is written out in the code has words', () => {
+  const used = [...code.matchAll(/\b(?:msg|text)\(\s*'([^']+)'/g)].map(([, id = '']) => id);
+  expect(used.length).toBeGreaterThan(150);
+  expect(used.filter((id) => catalogue[id] === undefined)).toEqual([]);
+});
+
+/** `feed.yearly.${clippings}` stands for every id that begins and goes on like it. */
+function idPattern(template: string): RegExp {
+  const parts = template
+    .split(/\$\{.*?\}/)
+    .map((part) => part.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'));
+  return new RegExp(`^${parts.join('.+')}$`);
+}
+
+test('no words are left over', () => {
+  const literals = new Set([...code.matchAll(/'([\w./%-]+)'/g)].map(([, id = '']) => id));
+  const found = [...code.matchAll(/(?:msg|text|named|options)\(\s*[`']([^`']+)[`']/g)];
+  const templates = found.map(([, template = '']) => template);
+  const conditional = [...code.matchAll(/`([a-zA-Z]+\.[^`\s]*\$\{[^`\s]+)`/g)].map(
+    ([, t = '']) => t,
+  );
+  const patterns = [...templates, ...conditional].map(idPattern);
+  const prefixes = templates.filter((template) => /^[a-zA-Z]+$/.test(template));
+  const findings = [...code.matchAll(/'([a-zA-Z]+)'/g)].map(([, name = '']) => `finding.${name}`);
+  const isUsed = (id: string): boolean =>
+    literals.has(id) ||
+    findings.includes(id) ||
+    patterns.some((pattern) => pattern.test(id)) ||
+    prefixes.some((prefix) => id.startsWith(`${prefix}.`));
+  expect(Object.keys(catalogue).filter((id) => !isUsed(id))).toEqual([]);
+});
+
+/** Every message of a plan: labels, reasons, findings, problems, slip. */
+function messagesOf(input: LawnInput): { all: Msg[]; plan: ReturnType<typeof planCase> } {
+  const plan = planCase(lawnCase(input));
+  const all = [
+    ...Object.values(plan.workings).flatMap((w) =>
+      'absent' in w ? [w.label, w.absent] : [w.label],
+    ),
+    ...plan.findings.map(({ message }) => message),
+    ...Object.values(plan.problems),
+    ...plan.slip.blocks.flatMap((block) =>
+      block.kind === 'table' ? [...block.head, ...block.rows.flat()] : [block.text],
+    ),
+    ...plan.areas.flatMap(({ headlines }) => Object.values(headlines)),
+    turnsOn(plan),
+  ];
+  return { all, plan };
+}
+
+test.each<[string, LawnInput]>([
+  ['nothing typed', {}],
+  ['the oracle', ORACLE],
+  ['no area', { ...ORACLE, unknownArea: true }],
+  ['none needed', { ph: '6.5' }],
+  [
+    'a tilled site',
+    { ...ORACLE, situation: 'tilled', decisions: { 'feed-product': 'ammonium-nitrate-34-0-0' } },
+  ],
+  [
+    'everything wrong',
+    {
+      ph: '61',
+      buffer: '8.2',
+      om: 'x',
+      cec: '-1',
+      squareFeet: '0',
+      planFrom: 'soon',
+      label: { kind: 'CCE', percent: '300' },
+    },
+  ],
+  ['an organic soil', { ph: '4.5', om: '40' }],
+  ['a silent buffer', { ph: '5.5', buffer: '6.9', texture: 'loam' }],
+])('every message of a plan can be said, without a gap: %s', (_name, input) => {
+  const { all, plan } = messagesOf(input);
+  for (const message of all) {
+    const said = messageText(message, plan.workings);
+    expect(said).not.toMatch(/undefined|NaN|\{|\}/);
+    expect(said).not.toBe('');
+  }
+});
+
+test('the client’s page has none of the laboratory’s words', () => {
+  const { plan } = messagesOf(ORACLE);
+  const said = plan.slip.blocks
+    .flatMap((block) =>
+      block.kind === 'table' ? [] : [messageText(block.text, plan.workings, true)],
+    )
+    .join(' ');
+  expect(said).not.toMatch(/ppm|CEC|CCE|meq|buffer|SMP/);
+});
+
+test('docs/sources.md names every source that a figure can cite', () => {
+  const document = readFileSync('docs/sources.md', 'utf8');
+  for (const { citation } of Object.values(SOURCES)) expect(document).toContain(citation);
+});
