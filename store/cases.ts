@@ -6,7 +6,7 @@ import { indexRow } from './indexRow';
 import { applyPatches, reachable, same, valueAt, type Patch } from './patch';
 
 /** Deleted cases can be brought back for this long. */
-export const KEPT_AFTER_DELETION_MS = 30 * 86_400_000;
+const KEPT_AFTER_DELETION_MS = 30 * 86_400_000;
 
 /** What became of a list of patches. */
 export interface Applied {

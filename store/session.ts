@@ -9,7 +9,7 @@ import { UndoStack } from './undo';
 export type SaveState = 'saved' | 'pending' | 'failed';
 
 /** Two values for one place: what was typed here and what came from elsewhere. */
-export interface Conflict {
+interface Conflict {
   readonly mine: Json | undefined;
   readonly theirs: Json | undefined;
 }
@@ -147,9 +147,9 @@ export class CaseSession {
         this.pending.slice(0, count),
         this.now(),
       );
-      this.stored = row;
       this.pending = this.pending.slice(count);
       conflicts.forEach((patch) => this.held.set(patch.path, patch));
+      this.adopt(row);
       this.save = this.pending.length > 0 ? 'pending' : 'saved';
       this.mirror();
     } catch {
@@ -163,11 +163,18 @@ export class CaseSession {
   /** Takes in a newer stored document, written by another page. */
   follow(row: CaseRow): void {
     if (row.rev <= this.stored.rev || this.writing) return;
-    const before = this.stored.doc;
+    this.adopt(row);
+    this.mirror();
+    this.changed();
+  }
+
+  /** Makes a stored document the ground of this page; what is in use or typed here stays. */
+  private adopt(row: CaseRow): void {
+    const shown = this.state.doc;
     this.stored = row;
     const path = this.inUse;
     if (path && !this.pending.some((patch) => patch.path === path) && !this.held.has(path)) {
-      const [mine, theirs] = [valueAt(before, path), valueAt(row.doc, path)];
+      const [mine, theirs] = [valueAt(shown, path), valueAt(row.doc, path)];
       if (!same(mine, theirs)) this.held.set(path, { path, was: theirs, value: mine });
     }
     for (const patch of this.pending) {
@@ -182,8 +189,6 @@ export class CaseSession {
       if (same(theirs, patch.value)) this.held.delete(held);
       else this.held.set(held, { ...patch, was: theirs });
     });
-    this.mirror();
-    this.changed();
   }
 
   /** Holds patches that a dead page had left and that met another value. */

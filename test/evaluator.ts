@@ -68,7 +68,7 @@ function rounded(value: number, limit: number, step: number): number {
 }
 
 /** The value of a working from the values of its inputs. */
-export function evaluate(working: PresentWorking, v: readonly number[], sheet: Workings): number {
+function evaluate(working: PresentWorking, v: readonly number[], sheet: Workings): number {
   const [a = NaN, b = NaN, c = NaN] = v;
   const inputs = working.inputs.map((id) => sheet[id]);
   switch (working.op) {

@@ -1,2 +1,1 @@
-import '@testing-library/jest-dom';
 import 'fake-indexeddb/auto';

@@ -27,7 +27,7 @@ export const SITUATIONS = ['established', 'stressed', 'tilled'] as const;
 export type Situation = (typeof SITUATIONS)[number];
 
 export const CLIPPINGS = ['unknown', 'returned', 'removed'] as const;
-export type Clippings = (typeof CLIPPINGS)[number];
+type Clippings = (typeof CLIPPINGS)[number];
 
 export interface Area {
   readonly id: string;

@@ -7,7 +7,7 @@ import { FORMAT, SCHEMA, type CaseFile, type Typed } from './casefile';
  * A typed value with nothing in it yet.
  * @example emptyTyped('pH') // { text: '', unit: 'pH', method: '' }
  */
-export function emptyTyped(unit: string, method = ''): Typed {
+function emptyTyped(unit: string, method = ''): Typed {
   return { text: '', unit, method };
 }
 

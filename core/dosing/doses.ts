@@ -8,7 +8,7 @@ type Product = Quantity<'lb', 'product'>;
 type ProductRate = Quantity<'lb/1000ft2', 'product'>;
 
 /** One dressing: unrounded, as hands can do it, and half of it for each of two directions. */
-export interface DoseAmount {
+interface DoseAmount {
   readonly ordinal: number;
   readonly amount: Figure<Product>;
   readonly printed: Figure<Product>;

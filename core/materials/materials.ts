@@ -24,14 +24,14 @@ const usual = { standing: 'practice', source: 'practice' } as const;
 const byGrade = { standing: 'practice', source: 'grade' } as const;
 
 /** Commercial CCE ranges: calcitic 85 to 100, dolomitic 95 to 108, pelletized 80 to 100. Recalled. */
-export const LIME_MATERIALS: readonly LimeMaterial[] = [
+const LIME_MATERIALS: readonly LimeMaterial[] = [
   { id: 'calcitic-pelletized', typicalCce: 90, bagLb: 40, ...usual },
   { id: 'calcitic-ground', typicalCce: 92, bagLb: 50, ...usual },
   { id: 'dolomitic-ground', typicalCce: 100, bagLb: 50, ...usual },
 ];
 
 /** Single-nutrient nitrogen materials for lawns. */
-export const NITROGEN_MATERIALS: readonly NitrogenMaterial[] = [
+const NITROGEN_MATERIALS: readonly NitrogenMaterial[] = [
   { id: 'urea-46-0-0', nitrogen: 46, bagLb: 50, ...byGrade },
   { id: 'ammonium-nitrate-34-0-0', nitrogen: 34, bagLb: 50, ...byGrade },
   { id: 'ammonium-sulfate-21-0-0', nitrogen: 21, bagLb: 50, ...byGrade },

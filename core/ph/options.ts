@@ -17,8 +17,8 @@ import type { Basis, MethodInput, PerAcre, RequirementMethod } from './method';
 import { REQUIREMENT_METHODS } from './methods';
 import { SMP_RESOLVES_TO, smpTopRow } from './methods/smp';
 
-export type OptionId = RequirementMethod['id'] | 'laboratory' | 'own';
-export type LimestoneRate = Figure<Quantity<'lb/1000ft2', 'limestone'>>;
+type OptionId = RequirementMethod['id'] | 'laboratory' | 'own';
+type LimestoneRate = Figure<Quantity<'lb/1000ft2', 'limestone'>>;
 
 /** One way to a lime requirement, before the bag's quality. */
 export interface RequirementOption {

@@ -22,7 +22,7 @@ export interface ResidualLime {
  * Share of a lime dressing that had not reacted when the soil was sampled: all of what came after
  * the sample, otherwise 8 points less for each month before it.
  */
-export function unreactedShare(daysBeforeSample: number): number {
+function unreactedShare(daysBeforeSample: number): number {
   if (daysBeforeSample <= 0) return 1;
   return Math.max(0, 1 - (UNREACTED_LOSS_PER_MONTH * daysBeforeSample) / DAYS_PER_MONTH);
 }

@@ -11,7 +11,7 @@ import type { Pack } from '../yardsticks/pack';
 import type { RequirementOption } from './options';
 import type { Bag } from './quality';
 
-export type Product = Figure<Quantity<'lb', 'product'>>;
+type Product = Figure<Quantity<'lb', 'product'>>;
 export type ProductRate = Figure<Quantity<'lb/1000ft2', 'product'>>;
 
 /** What the pH step comes to. */

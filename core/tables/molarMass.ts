@@ -1,10 +1,10 @@
 /** Standard atomic weights, g/mol, as abridged by IUPAC 2021. */
-export const ATOMIC_WEIGHT = { C: 12.011, O: 15.999, Mg: 24.305, Ca: 40.078, H: 1.008 } as const;
+const ATOMIC_WEIGHT = { C: 12.011, O: 15.999, Mg: 24.305, Ca: 40.078, H: 1.008 } as const;
 
 type Element = keyof typeof ATOMIC_WEIGHT;
 
 /** Liming compounds: atoms in a formula unit, and how many CaCO3 a formula unit replaces. */
-export const LIMING_COMPOUNDS = {
+const LIMING_COMPOUNDS = {
   calcite: { atoms: { Ca: 1, C: 1, O: 3 }, carbonates: 1 },
   dolomite: { atoms: { Ca: 1, Mg: 1, C: 2, O: 6 }, carbonates: 2 },
   magnesite: { atoms: { Mg: 1, C: 1, O: 3 }, carbonates: 1 },

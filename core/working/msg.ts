@@ -1,12 +1,12 @@
 import type { Quantity } from '../units/quantity';
 
 /** Points at a Working of the same plan; whoever renders the message shows its value, openable. */
-export interface FigureRef {
+interface FigureRef {
   readonly working: string;
 }
 
 /** A calendar day, `YYYY-MM-DD`, to be written out by whoever renders the message. */
-export interface DateParam {
+interface DateParam {
   readonly date: string;
 }
 

@@ -84,7 +84,7 @@ export interface PresentWorking extends Common {
 }
 
 /** A figure that could not be computed, and why. */
-export interface AbsentWorking extends Common {
+interface AbsentWorking extends Common {
   readonly absent: Msg;
 }
 

@@ -8,7 +8,7 @@ export interface SeasonWindow {
 }
 
 /** A value of a pack with its standing. */
-export interface PackValue {
+interface PackValue {
   readonly value: number;
   readonly standing: Standing;
 }

@@ -1,8 +1,6 @@
 import { IntlMessageFormat } from 'intl-messageformat';
 import en from '../../words/en.json';
 
-export type MessageId = keyof typeof en;
-
 const catalogue: Readonly<Record<string, string>> = en;
 const formats = new Map<string, IntlMessageFormat>();
 

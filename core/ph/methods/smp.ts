@@ -18,7 +18,7 @@ export const SMP_RESOLVES_TO = TOP[0];
  * The column for a target: its own or the next higher one, as the table's users do.
  * @example smpColumn(6.2) // 1, the column to 6.5
  */
-export function smpColumn(target: number): number {
+function smpColumn(target: number): number {
   return SMP_TARGETS.findIndex((column) => column >= target - 1e-9);
 }
 
@@ -56,7 +56,7 @@ function cell(
  * Tons/acre at 8 in. from the SMP table: the cell, or the line between two rows.
  * Domain: buffer pH 4.8 to 6.8, targets up to 7.0.
  */
-export function smpRequirement(
+function smpRequirement(
   ctx: PlanContext,
   prefix: string,
   { readings, target }: MethodInput,

@@ -1,0 +1,57 @@
+/** The house: an arrow allows every layer further right: app → ui → store | files | workers → core. */
+const layer = (name, from, forbidden) => ({
+  name,
+  severity: 'error',
+  from: { path: `^${from}/`, pathNot: '\\.test\\.tsx?$' },
+  to: { path: forbidden },
+});
+
+/** @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    { name: 'no-orphan-imports', severity: 'error', from: {}, to: { couldNotResolve: true } },
+    layer(
+      'core-stands-alone',
+      'core',
+      '^(app|ui|store|files|workers|words|demo|e2e|node_modules)|^node:',
+    ),
+    layer('store-knows-only-core', 'store', '^(app|ui|files|workers|words|e2e)/'),
+    layer('files-know-only-core-and-words', 'files', '^(app|ui|store|workers|e2e)/'),
+    layer('ui-stands-below-app', 'ui', '^(app|e2e|scripts|published)/'),
+    layer('words-know-nobody', 'words', '^(app|core|ui|store|files)/'),
+    {
+      name: 'app-is-thin',
+      severity: 'error',
+      from: { path: '^app/' },
+      to: { path: '^(store|files|workers)/' },
+    },
+    {
+      name: 'bottom-of-the-core',
+      severity: 'error',
+      from: { path: '^core/(units|tables|typed)/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^core/', pathNot: '^core/(units|tables|typed|working)/' },
+    },
+    {
+      name: 'nobody-imports-tests',
+      severity: 'error',
+      from: { pathNot: '(\\.test\\.tsx?$|^(e2e|published|test|scripts)/|^[^/]+$)' },
+      to: { path: '(\\.test\\.tsx?$|^(e2e|published|test)/)' },
+    },
+    {
+      name: 'browser-tests-see-no-core',
+      severity: 'error',
+      from: { path: '^e2e/' },
+      to: { path: '^(core|ui|store|files)/' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'node', 'default'],
+    },
+  },
+};

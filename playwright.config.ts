@@ -1,0 +1,18 @@
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM, PORT, SERVER } from './e2e/browser';
+
+/** The real interface of the production build in Debian's headless Chromium. */
+export default defineConfig({
+  testDir: 'e2e',
+  workers: 2,
+  fullyParallel: true,
+  timeout: 90_000,
+  reporter: [['list'], ['json', { outputFile: '.stamps/playwright.json' }]],
+  use: {
+    baseURL: `http://localhost:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block',
+    launchOptions: CHROMIUM,
+  },
+  webServer: SERVER,
+});

@@ -1,0 +1,208 @@
+import fc from 'fast-check';
+import { newCase } from '../core/casefile/newCase';
+import {
+  addCase,
+  deleteCase,
+  listCases,
+  patchCase,
+  purgeDeleted,
+  readCase,
+  restoreCase,
+} from './cases';
+import { AgrologosDb, type CaseRow } from './db';
+import { leftovers, writeMirror } from './mirror';
+import { applyPatches, inverse, valueAt, type Patch } from './patch';
+import { replayPending } from './replay';
+import { CaseSession } from './session';
+
+const NOW = Date.UTC(2027, 9, 4);
+const DAY = 86_400_000;
+let base: AgrologosDb;
+let count = 0;
+
+beforeEach(async () => {
+  localStorage.clear();
+  count += 1;
+  base = new AgrologosDb(`test-${count}`);
+  await addCase(newCase('c1', '2027-10-04'), NOW, base);
+});
+afterEach(() => base.delete());
+
+async function row(): Promise<CaseRow> {
+  const found = await base.cases.get('c1');
+  if (!found) throw new Error('no case');
+  return found;
+}
+
+async function open(page: string): Promise<CaseSession> {
+  const store = (id: string, patches: readonly Patch[], now: number) =>
+    patchCase(id, patches, now, base);
+  return new CaseSession(await row(), { page, now: () => NOW, store });
+}
+
+const title = (was: string, value: string): Patch => ({ path: 'title', was, value });
+
+test('patches apply in place, leave the given document alone, and can be taken back', () => {
+  const document = { a: { b: 'x' }, c: 'y' };
+  const patch = { path: 'a/b', was: 'x', value: 'z' };
+  const after = applyPatches(document, [patch]);
+  expect(after).toEqual({ a: { b: 'z' }, c: 'y' });
+  expect(document.a.b).toBe('x');
+  expect(applyPatches(after, [inverse(patch)])).toEqual(document);
+  expect(() => applyPatches(document, [{ path: 'no/where', was: undefined, value: '' }])).toThrow();
+  expect(() =>
+    applyPatches(document, [{ path: '__proto__/x', was: undefined, value: '' }]),
+  ).toThrow();
+  expect(valueAt(document, '__proto__')).toBeUndefined();
+});
+
+test('an edit goes to the stored document, with its line on the Desk in the same transaction', async () => {
+  const { row: after, conflicts } = await patchCase('c1', [title('', 'Weir Cottage')], NOW, base);
+  expect([after.rev, after.doc.title, conflicts]).toEqual([2, 'Weir Cottage', []]);
+  expect((await listCases(base)).standing[0]?.title).toBe('Weir Cottage');
+});
+
+test('a place that holds another value is not overwritten', async () => {
+  await patchCase('c1', [title('', 'Theirs')], NOW, base);
+  const { row: after, conflicts } = await patchCase('c1', [title('', 'Mine')], NOW, base);
+  expect(after.doc.title).toBe('Theirs');
+  expect(conflicts).toEqual([{ path: 'title', was: 'Theirs', value: 'Mine' }]);
+});
+
+test('an edit shows at once, is mirrored at once, and is saved only when stored', async () => {
+  const session = await open('p1');
+  session.edit([{ path: 'title', value: 'W' }], 'g1');
+  expect(session.getState()).toMatchObject({ doc: { title: 'W' }, save: 'pending' });
+  expect(leftovers(new Set())).toEqual([{ caseId: 'c1', page: 'p1', patches: [title('', 'W')] }]);
+  await session.flush();
+  expect(session.getState().save).toBe('saved');
+  expect((await row()).doc.title).toBe('W');
+  expect(leftovers(new Set())).toEqual([]);
+});
+
+test('a refusal of the browser is said and nothing typed is lost', async () => {
+  const session = new CaseSession(await row(), {
+    page: 'p1',
+    store: () => Promise.reject(new DOMException('full', 'QuotaExceededError')),
+  });
+  session.edit([{ path: 'title', value: 'W' }], 'g1');
+  await session.flush();
+  expect(session.getState()).toMatchObject({ doc: { title: 'W' }, save: 'failed' });
+  expect(leftovers(new Set())[0]?.patches).toEqual([title('', 'W')]);
+});
+
+test('undo takes back one committed field, redo brings it again', async () => {
+  const session = await open('p1');
+  for (const value of ['W', 'We', 'Weir']) session.edit([{ path: 'title', value }], 'title#1');
+  session.edit([{ path: 'client/name', value: 'Ada Quill' }], 'name#1');
+  session.undo();
+  expect(session.getState().doc.client.name).toBe('');
+  session.undo();
+  expect(session.getState().doc.title).toBe('');
+  session.redo();
+  expect(session.getState()).toMatchObject({
+    doc: { title: 'Weir' },
+    canUndo: true,
+    canRedo: true,
+  });
+});
+
+test('other pages are followed; a field in use keeps its draft and shows both values', async () => {
+  const [a, b] = [await open('a'), await open('b')];
+  a.use('title');
+  b.edit(
+    [
+      { path: 'title', value: 'Theirs' },
+      { path: 'client/name', value: 'Ada' },
+    ],
+    'g',
+  );
+  await b.flush();
+  a.follow(await row());
+  expect(a.getState().doc.client.name).toBe('Ada');
+  expect(a.getState().conflicts).toEqual({ title: { mine: '', theirs: 'Theirs' } });
+  a.edit([{ path: 'title', value: 'Mine' }], 'g');
+  a.resolve('title', 'mine');
+  await a.flush();
+  expect((await row()).doc.title).toBe('Mine');
+  expect(a.getState().conflicts).toEqual({});
+});
+
+test('a conflict ends by taking the other value', async () => {
+  const [a, b] = [await open('a'), await open('b')];
+  a.edit([{ path: 'title', value: 'Mine' }], 'g');
+  b.edit([{ path: 'title', value: 'Theirs' }], 'g');
+  await b.flush();
+  a.follow(await row());
+  a.resolve('title', 'theirs');
+  await a.flush();
+  expect(a.getState()).toMatchObject({ doc: { title: 'Theirs' }, conflicts: {} });
+});
+
+test('what a dead page had typed is stored at the next start, but never over another value', async () => {
+  writeMirror('c1', 'dead', [title('', 'Typed before the crash')]);
+  writeMirror('c1', 'alive', [title('', 'Being typed')]);
+  expect((await replayPending(new Set(['alive']), NOW, base)).size).toBe(0);
+  expect((await row()).doc.title).toBe('Typed before the crash');
+  writeMirror('c1', 'dead2', [title('', 'An older draft')]);
+  const left = await replayPending(new Set(['alive']), NOW, base);
+  expect(left.get('c1')).toEqual([title('Typed before the crash', 'An older draft')]);
+  expect((await row()).doc.title).toBe('Typed before the crash');
+});
+
+test('200 seeded edits from two sessions are all kept', async () => {
+  const [a, b] = [await open('a'), await open('b')];
+  const places = [
+    'title',
+    'client/name',
+    'client/place',
+    'areas/lawn/name',
+    'planFrom',
+    'areas/lawn/shape/length',
+  ];
+  const step = fc.record({
+    who: fc.nat(1),
+    place: fc.nat(2),
+    text: fc.string({ maxLength: 8 }),
+    flush: fc.boolean(),
+  });
+  const [script = []] = fc.sample(fc.array(step, { minLength: 200, maxLength: 200 }), {
+    seed: 7,
+    numRuns: 1,
+  });
+  const last = new Map<string, string>();
+  for (const { who, place, text, flush } of script) {
+    const session = who === 0 ? a : b;
+    const path = places[who * 3 + place] ?? 'title';
+    session.edit([{ path, value: text }], `${path}#${last.size}`);
+    last.set(path, text);
+    if (flush) {
+      await session.flush();
+      (who === 0 ? b : a).follow(await row());
+    }
+  }
+  await Promise.all([a.flush(), b.flush()]);
+  const { doc } = await row();
+  for (const [path, text] of last) expect(valueAt(doc, path)).toBe(text);
+});
+
+test('a deleted case can be restored for 30 days, then it is gone', async () => {
+  await deleteCase('c1', NOW, base);
+  expect((await readCase('c1', base)).kind).toBe('missing');
+  expect((await listCases(base)).deleted).toHaveLength(1);
+  await restoreCase('c1', base);
+  expect((await readCase('c1', base)).kind).toBe('found');
+  await deleteCase('c1', NOW, base);
+  await purgeDeleted(NOW + 29 * DAY, base);
+  expect(await base.cases.count()).toBe(1);
+  await purgeDeleted(NOW + 31 * DAY, base);
+  expect([await base.cases.count(), await base.caseIndex.count()]).toEqual([0, 0]);
+});
+
+test('a document of a newer schema is refused whole', async () => {
+  await base.cases.update('c1', { doc: { ...newCase('c1', '2027-10-04'), schema: 2 as 1 } });
+  expect(await readCase('c1', base)).toMatchObject({
+    kind: 'refused',
+    reason: { id: 'refused.newer' },
+  });
+});
