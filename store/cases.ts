@@ -1,12 +1,9 @@
 import type { CaseFile } from '../core/casefile/casefile';
 import { migrate } from '../core/casefile/migrate';
 import type { Msg } from '../core/working/msg';
-import { db, type AgrologosDb, type CaseIndexRow, type CaseRow } from './db';
+import { db, type AgrologosDb, type CaseRow } from './db';
 import { indexRow } from './indexRow';
 import { applyPatches, reachable, same, valueAt, type Patch } from './patch';
-
-/** Deleted cases can be brought back for this long. */
-const KEPT_AFTER_DELETION_MS = 30 * 86_400_000;
 
 /** What became of a list of patches. */
 export interface Applied {
@@ -69,44 +66,4 @@ export async function patchCase(
     await put(base, next, now);
     return { row: next, conflicts };
   });
-}
-
-async function mark(id: string, deletedAt: number, base: AgrologosDb): Promise<void> {
-  await base.transaction('rw', base.cases, base.caseIndex, async () => {
-    await base.cases.update(id, { deletedAt });
-    await base.caseIndex.update(id, { deletedAt });
-  });
-}
-
-/** Takes a case off the Desk; it can be restored for 30 days. */
-export function deleteCase(id: string, now: number, base = db): Promise<void> {
-  return mark(id, now, base);
-}
-
-/** Puts a deleted case back on the Desk. */
-export function restoreCase(id: string, base = db): Promise<void> {
-  return mark(id, 0, base);
-}
-
-/** Removes for good what was deleted more than 30 days ago. */
-export async function purgeDeleted(now: number, base = db): Promise<void> {
-  await base.transaction('rw', base.cases, base.caseIndex, async () => {
-    const old = (at: number): boolean => at > 0 && at < now - KEPT_AFTER_DELETION_MS;
-    const ids = (await base.caseIndex.where('deletedAt').above(0).toArray())
-      .filter(({ deletedAt }) => old(deletedAt))
-      .map(({ id }) => id);
-    await base.cases.bulkDelete(ids);
-    await base.caseIndex.bulkDelete(ids);
-  });
-}
-
-/** The Desk's lines: those that stand on it, the last changed first, and the deleted ones. */
-export async function listCases(
-  base = db,
-): Promise<{ standing: CaseIndexRow[]; deleted: CaseIndexRow[] }> {
-  const rows = await base.caseIndex.orderBy('changedAt').reverse().toArray();
-  return {
-    standing: rows.filter(({ deletedAt }) => deletedAt === 0),
-    deleted: rows.filter(({ deletedAt }) => deletedAt > 0),
-  };
 }

@@ -1,14 +1,7 @@
 import fc from 'fast-check';
 import { newCase } from '../core/casefile/newCase';
-import {
-  addCase,
-  deleteCase,
-  listCases,
-  patchCase,
-  purgeDeleted,
-  readCase,
-  restoreCase,
-} from './cases';
+import { addCase, patchCase, readCase } from './cases';
+import { deleteCase, listCases, purgeDeleted, restoreCase } from './desk';
 import { AgrologosDb, type CaseRow } from './db';
 import { leftovers, writeMirror } from './mirror';
 import { applyPatches, inverse, valueAt, type Patch } from './patch';

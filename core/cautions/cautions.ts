@@ -7,7 +7,8 @@ export type CautionId = 'dust' | 'water' | 'oxidizer' | 'localCode';
 /** The hazards that a plan raises, the bodily ones first; local code whenever something is spread. */
 export function cautionsFor(lime: LimePlan, feed: FeedPlan): CautionId[] {
   const limes = lime.verdict === 'dose';
-  const feeds = feed.verdict === 'dose';
+  // Feeding is not told while nobody knows about the lime.
+  const feeds = feed.verdict === 'dose' && lime.verdict !== 'absent';
   const oxidizer = feeds && feed.chosenProduct.id === 'ammonium-nitrate-34-0-0';
   return [
     ...(limes ? (['dust'] as const) : []),

@@ -1,10 +1,12 @@
 import type { Ground } from '../ground/ground';
 import type { FeedPlan } from '../feeding/types';
+import type { LimePlan } from '../ph/types';
 import { msg } from '../working/msg';
 import type { SlipBlock } from './document';
 
-/** The feeding part of the client's page. */
-export function feedBlocks(ground: Ground, feed: FeedPlan): SlipBlock[] {
+/** The feeding part of the client's page; it waits while nobody knows about the lime. */
+export function feedBlocks(ground: Ground, lime: LimePlan, feed: FeedPlan): SlipBlock[] {
+  if (lime.verdict === 'absent') return [{ kind: 'sentence', text: msg('slip.feedAfterLime') }];
   if (feed.verdict === 'none-needed') return [{ kind: 'lead', text: msg('slip.noFeed') }];
   if (feed.verdict === 'absent' || feed.doses.length === 0) {
     return [{ kind: 'sentence', text: msg('slip.feedLater') }];

@@ -35,7 +35,7 @@ function appendixOf({ ground, lime, feed }: AreaPlan): string[] {
   const figures = [
     ...('absent' in ground.area ? [] : [ground.area]),
     ...(lime.verdict === 'dose' ? [lime.set.total, lime.bagsToBuy] : []),
-    ...(feed.verdict === 'dose' ? [feed.set.total] : []),
+    ...(feed.verdict === 'dose' && lime.verdict !== 'absent' ? [feed.set.total] : []),
   ];
   return figures.filter((figure) => !('absent' in figure)).map(({ id }) => id);
 }
@@ -50,7 +50,7 @@ export function writeSlip(
   const blocks = told.flatMap((plan) => [
     heading(plan),
     ...limeBlocks(ctx, plan.area, plan.ground, plan.readings, plan.lime),
-    ...feedBlocks(plan.ground, plan.feed),
+    ...feedBlocks(plan.ground, plan.lime, plan.feed),
     ...retest(plan, planFrom, plan.pack.retestYears.value),
     ...cautionBlocks(plan),
   ]);

@@ -5,6 +5,7 @@ import {
   useCallback,
   useContext,
   useEffect,
+  useLayoutEffect,
   useMemo,
   useRef,
   useState,
@@ -41,8 +42,8 @@ export function useRegistry(): Registry {
 export function useCommands(commands: readonly Command[]): void {
   const { register } = useRegistry();
   const [owner] = useState(() => Symbol('commands'));
-  useEffect(() => register(owner, commands), [register, owner, commands]);
-  useEffect(() => () => register(owner, undefined), [register, owner]);
+  useLayoutEffect(() => register(owner, commands), [register, owner, commands]);
+  useLayoutEffect(() => () => register(owner, undefined), [register, owner]);
 }
 
 /** Whether a key that is written needs no modifier: only these can be switched off. */
@@ -77,33 +78,30 @@ interface ProviderProps {
 /** Holds the registry and listens for the shortcuts. */
 export function CommandProvider({ children, letterKeys, setLetterKeys }: ProviderProps): ReactNode {
   const [owned, setOwned] = useState<ReadonlyMap<symbol, readonly Command[]>>(new Map());
+  // The listener reads what is registered now, not what was at the last paint.
+  const latest = useRef<ReadonlyMap<symbol, readonly Command[]>>(owned);
   const register = useCallback<Registry['register']>((owner, commands) => {
-    setOwned((before) => {
-      const after = new Map(before);
-      if (commands) after.set(owner, commands);
-      else after.delete(owner);
-      return after;
-    });
+    const after = new Map(latest.current);
+    if (commands) after.set(owner, commands);
+    else after.delete(owner);
+    latest.current = after;
+    setOwned(after);
   }, []);
   const commands = useMemo(() => [...owned.values()].flat(), [owned]);
-  const latest = useRef({ commands, letterKeys });
-  useEffect(() => {
-    latest.current = { commands, letterKeys };
-  }, [commands, letterKeys]);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (event.defaultPrevented || document.querySelector('[role="dialog"]')) return;
       const key = keyOf(event);
-      if (isLetterKey(key) && (!latest.current.letterKeys || isTyping(event.target))) return;
-      const command = latest.current.commands.find(({ keys }) => keys.includes(key));
+      if (isLetterKey(key) && (!letterKeys || isTyping(event.target))) return;
+      const command = [...latest.current.values()].flat().find(({ keys }) => keys.includes(key));
       if (!command) return;
       event.preventDefault();
       command.run();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, []);
+  }, [letterKeys]);
 
   const registry = useMemo(
     () => ({ commands, letterKeys, setLetterKeys, register }),

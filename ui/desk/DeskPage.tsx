@@ -3,16 +3,14 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { deleteCase, listCases, purgeDeleted, restoreCase } from '../../store/cases';
+import { deleteCase, listCases, purgeDeleted, restoreCase } from '../../store/desk';
 import type { CaseIndexRow } from '../../store/db';
-import { livingPages } from '../../store/mirror';
-import { replayPending } from '../../store/replay';
+import { leftovers, livingPages } from '../../store/mirror';
 import { useCommands, type Command } from '../commands/registry';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Kbd } from '../parts/Kbd';
 import { CaseTable } from './CaseTable';
-import { createCase } from './createCase';
 
 function Empty({ onNew }: { onNew: () => void }): ReactNode {
   return (
@@ -67,6 +65,14 @@ function Deleted({ rows, justDeleted }: DeletedProps): ReactNode {
   );
 }
 
+/** Stores what dead pages have left. The plan is only fetched for it where there is something. */
+async function replayLeftovers(): Promise<void> {
+  const living = await livingPages();
+  if (leftovers(living).length === 0) return;
+  const { replayPending } = await import('../../store/replay');
+  await replayPending(living, Date.now());
+}
+
 /** The caseload. */
 export function DeskPage(): ReactNode {
   const router = useRouter();
@@ -74,10 +80,12 @@ export function DeskPage(): ReactNode {
   const [justDeleted, setJustDeleted] = useState<string>();
   useEffect(() => {
     void purgeDeleted(Date.now());
-    void livingPages().then((living) => replayPending(living, Date.now()));
+    void replayLeftovers();
   }, []);
   const onNew = useCallback((): void => {
-    void createCase().then((id) => router.push(`/case?id=${id}&step=ground`));
+    void import('./createCase')
+      .then(({ createCase }) => createCase())
+      .then((id) => router.push(`/case?id=${id}&step=ground`));
   }, [router]);
   const onDelete = useCallback((id: string): void => {
     setJustDeleted(id);

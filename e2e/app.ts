@@ -1,0 +1,145 @@
+import { execFileSync } from 'node:child_process';
+import { expect, test as base, type Page } from '@playwright/test';
+
+interface Watched {
+  /** What broke the Content-Security-Policy, threw, or asked another origin; must stay empty. */
+  readonly complaints: string[];
+}
+
+/** Tells of every policy violation, page error and request to another origin, in every test. */
+export const test = base.extend<Watched>({
+  complaints: [
+    async ({ context, baseURL }, use) => {
+      const complaints: string[] = [];
+      await context.exposeFunction('complain', (words: string) => complaints.push(words));
+      await context.addInitScript(() => {
+        document.addEventListener(
+          'securitypolicyviolation',
+          ({ violatedDirective, blockedURI }) => {
+            const { complain } = window as unknown as { complain: (words: string) => void };
+            complain(`policy: ${violatedDirective} ${blockedURI}`);
+          },
+        );
+      });
+      context.on('weberror', (error) => complaints.push(`error: ${error.error().message}`));
+      context.on('request', (request) => {
+        const url = request.url();
+        const own = url.startsWith(baseURL ?? '') || /^(data|blob|about|chrome):/.test(url);
+        if (!own) complaints.push(`request: ${url}`);
+      });
+      await use(complaints);
+      expect(complaints).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+export type StepName = 'Ground' | 'Results' | 'pH' | 'Feeding' | 'Slip';
+
+/** The report of a lawn, as texts. */
+export interface LawnReport {
+  readonly title?: string;
+  readonly squareFeet?: string;
+  readonly unknownArea?: boolean;
+  readonly ph?: string;
+  readonly buffer?: string;
+  readonly texture?: string;
+  readonly lab?: string;
+  readonly om?: string;
+  readonly percent?: string;
+  readonly planFrom?: string;
+}
+
+/** The one lawn of the oracle. */
+export const ORACLE: LawnReport = {
+  title: 'Weir Cottage',
+  squareFeet: '6200',
+  ph: '5.4',
+  buffer: '6.4',
+  percent: '85',
+  planFrom: '4 Oct 2027',
+};
+
+/**
+ * SMP 6.4 to 6.5 is 4.7 tons/acre at 8 in.; × 4 ÷ 8 × 2000 ÷ 43.56 = 107.9 lb/1000 ft².
+ * × 90 ÷ 85 × 6.2 = 708 lb; under 50 lb/1000 ft² a date three dressings of 236 lb;
+ * 2 × 236 ÷ 40 = 11.8, 12 bags. Urea: 2 lb N ÷ 0.46 × 6.2 = 27 lb in two, 13 lb each.
+ */
+export const PRINTED = [
+  'Main lawn, 6,200 square feet',
+  'Your soil is sour: pH 5.4. Lime comes first, then feed.',
+  'Buy 12 bags of pelletized limestone, 40 lb a bag',
+  '4 Oct 2027: spread 236 lb, that is 5.9 bags. Walk 118 lb of it one way and 118 lb across.',
+  '4 Apr 2028: the same again, 236 lb.',
+  '4 Aug 2028: bring a new soil sample.',
+  '4 Oct 2028: another 236 lb, only if the new test still says so.',
+  'Buy 1 bag of urea 46-0-0',
+  '1 Nov 2027: spread 13 lb, 6.5 lb in each direction.',
+  '15 May 2028: spread 13 lb, 6.5 lb in each direction.',
+  'Dust. Wear gloves, glasses and a mask',
+  'Local code first.',
+  'How the figures were reached',
+];
+
+/** The interface as a person uses it. */
+export class App {
+  constructor(readonly page: Page) {}
+
+  async desk(): Promise<void> {
+    await this.page.goto('/');
+    await this.page.getByRole('heading', { level: 1 }).waitFor();
+  }
+
+  async newCase(): Promise<void> {
+    await this.desk();
+    await this.page.getByRole('button', { name: /^New case/ }).click();
+    await this.field('Name of the case').waitFor();
+  }
+
+  field(label: string) {
+    return this.page.locator('#worksheet').getByLabel(label, { exact: true });
+  }
+
+  async type(label: string, text: string): Promise<void> {
+    await this.field(label).fill(text);
+  }
+
+  async go(step: StepName): Promise<void> {
+    await this.page.getByRole('navigation').getByRole('button', { name: step }).click();
+    await expect(this.page.locator('[aria-current="step"]')).toHaveText(new RegExp(step));
+  }
+
+  async saved(): Promise<void> {
+    await this.page.locator('[data-save="saved"]').waitFor();
+  }
+
+  /** A new case with this report typed into it. */
+  async typeLawn(report: LawnReport): Promise<void> {
+    await this.newCase();
+    await this.type('Name of the case', report.title ?? '');
+    await this.type('Name of the area', 'Main lawn');
+    const { unknownArea, squareFeet } = report;
+    if (unknownArea || squareFeet) {
+      await this.field('Shape').selectOption(unknownArea ? 'unknown' : 'square-feet');
+    }
+    if (squareFeet) await this.type('Area', squareFeet);
+    await this.go('Results');
+    if (report.ph) await this.type('pH (in water)', report.ph);
+    if (report.buffer) await this.type('SMP buffer pH', report.buffer);
+    if (report.om) await this.type('Organic matter', report.om);
+    if (report.texture) await this.field('Texture').selectOption(report.texture);
+    if (report.lab) await this.type('Lime recommended', report.lab);
+    if (report.planFrom) await this.type('Plan from', report.planFrom);
+    await this.go('pH');
+    if (report.percent) await this.type('Percent', report.percent);
+    await this.saved();
+  }
+
+  /** The text of the printed page. */
+  async printed(): Promise<string> {
+    const pdf = await this.page.pdf({ preferCSSPageSize: true });
+    return execFileSync('pdftotext', ['-layout', '-', '-'], { input: pdf, encoding: 'utf8' });
+  }
+}

@@ -1,0 +1,84 @@
+/** A crawler: every amount on every screen opens a working that ends in that number. */
+import type { Page } from '@playwright/test';
+import { App, expect, ORACLE, test, type LawnReport, type StepName } from './app';
+
+/** Amounts in the page's visible text that stand in nothing that opens. */
+function strayAmounts(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const opens = '[data-working], [data-working-panel], select, textarea, kbd, script, style';
+    const lines = new Map<Element, string>();
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+      const parent = node.parentElement;
+      if (!parent || parent.getClientRects().length === 0) continue;
+      let block: Element = parent;
+      while (getComputedStyle(block).display.startsWith('inline') && block.parentElement) {
+        block = block.parentElement;
+      }
+      const text = parent.closest(opens) ? '\u2022' : (node.textContent ?? '');
+      lines.set(block, (lines.get(block) ?? '') + text);
+    }
+    const amount = /(\d[\d.,]*\s*(lb|oz|tons?|bags?|ppm|%)(?![a-z])|\$\s*\d|pH\s*(of\s*)?\d)/i;
+    return [...lines.values()].filter((line) => amount.test(line));
+  });
+}
+
+/** Opens each figure of the page; gives those whose working does not end in the figure. */
+async function openEach(page: Page): Promise<{ opened: number; wrong: string[] }> {
+  const wrong: string[] = [];
+  const number = (text: string | null): string => /−?[\d.,]*\d/.exec(text ?? '')?.[0] ?? '';
+  const figures = page.locator('[data-working]:visible');
+  const opened = await figures.count();
+  for (let index = 0; index < opened; index += 1) {
+    const figure = figures.nth(index);
+    const shown = (await figure.textContent()) ?? '';
+    await figure.evaluate((element: HTMLElement) => element.click());
+    const result = await page.locator('[role="region"] [data-working-result]').textContent();
+    if (number(shown) === '' || number(shown) !== number(result))
+      wrong.push(`${shown} opens ${result}`);
+    await figure.evaluate((element: HTMLElement) => element.click());
+  }
+  return { opened, wrong };
+}
+
+const STEPS: readonly StepName[] = ['Ground', 'Results', 'pH', 'Feeding', 'Slip'];
+
+const STATES: readonly (readonly [string, LawnReport])[] = [
+  ['the oracle', ORACLE],
+  ['a laboratory and a texture beside it', { ...ORACLE, lab: '115', texture: 'silt-loam' }],
+  ['no area known', { unknownArea: true, ph: '5.4', buffer: '6.4' }],
+  ['no lime needed', { squareFeet: '1000', ph: '6.4' }],
+  ['not worth a trip', { squareFeet: '1000', ph: '5.9', texture: 'sandy-loam' }],
+  ['a silent buffer', { squareFeet: '1000', ph: '5.2', buffer: '6.9', texture: 'clay-loam' }],
+  ['an organic soil', { squareFeet: '1000', ph: '4.6', om: '40' }],
+  ['a buffer against the pH, and an error', { squareFeet: '0', ph: '7.4', buffer: '6.2' }],
+];
+
+for (const [name, report] of STATES) {
+  test(`every amount opens its working: ${name}`, async ({ page }) => {
+    const app = new App(page);
+    await app.typeLawn(report);
+    let opened = 0;
+    for (const step of STEPS) {
+      await app.go(step);
+      expect(await strayAmounts(page), `${step}: amounts that do not open`).toEqual([]);
+      const found = await openEach(page);
+      expect(found.wrong, `${step}: workings that end in another number`).toEqual([]);
+      opened += found.opened;
+    }
+    await app.desk();
+    expect(await strayAmounts(page), 'Desk').toEqual([]);
+    opened += (await openEach(page)).opened;
+    expect(opened).toBeGreaterThan(2);
+  });
+}
+
+test('the crawler finds an amount that does not open', async ({ page }) => {
+  await new App(page).desk();
+  await page.evaluate(() => {
+    const stray = document.createElement('p');
+    stray.innerHTML = 'spread <b>12</b> lb at pH 5.4';
+    document.querySelector('main')?.append(stray);
+  });
+  expect(await strayAmounts(page)).toHaveLength(1);
+});

@@ -1,0 +1,160 @@
+import { App, expect, test } from './app';
+
+/** Seeded numbers from 0 to 1 (mulberry32), so that a failing run can be run again. */
+function seeded(seed: number): () => number {
+  let state = seed;
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+test('a reload in the middle of typing loses nothing, not even what does not parse', async ({
+  page,
+}) => {
+  const app = new App(page);
+  await app.newCase();
+  await app.field('Name of the case').pressSequentially('Weir Cott');
+  await page.reload();
+  await expect(app.field('Name of the case')).toHaveValue('Weir Cott');
+  await app.go('Results');
+  await app.field('pH (in water)').pressSequentially('6,1');
+  await page.reload();
+  await expect(app.field('pH (in water)')).toHaveValue('6,1');
+  await expect(page.getByText('“6,1” has a comma. Did you mean 6.1?')).toBeVisible();
+});
+
+test('a renderer that crashes at 10 seeded moments leaves a valid document', async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(180_000);
+  const random = seeded(20271004);
+  let app = new App(page);
+  await app.newCase();
+  await app.saved();
+  const url = page.url();
+  let typed = '';
+  for (let crash = 0; crash < 10; crash += 1) {
+    const { page: dying } = app;
+    const title = app.field('Name of the case');
+    await title.waitFor();
+    const before = await title.inputValue();
+    expect(typed.startsWith(before)).toBe(true);
+    typed = `${before}${'abcdefghij'.slice(0, 2 + Math.floor(random() * 8))}`;
+    await title.focus();
+    await dying.keyboard.press('End');
+    const cdp = await context.newCDPSession(dying);
+    const crashed = dying.waitForEvent('crash');
+    const typing = dying.keyboard
+      .type(typed.slice(before.length), { delay: 20 })
+      .catch(() => undefined);
+    await new Promise((resolve) => setTimeout(resolve, random() * 700));
+    void cdp.send('Page.crash').catch(() => undefined);
+    await crashed;
+    await typing;
+    await dying.close();
+    app = new App(await context.newPage());
+    await app.page.goto(url);
+  }
+  await app.field('Name of the case').waitFor();
+  await expect(app.page.getByRole('navigation', { name: 'Steps' })).toBeVisible();
+  await app.desk();
+  await expect(app.page.locator('[data-case-link]')).toHaveCount(1);
+});
+
+test('two pages with 100 seeded interleaved edits keep them all', async ({ page, context }) => {
+  const random = seeded(100);
+  const app = new App(page);
+  await app.newCase();
+  await app.saved();
+  const other = new App(await context.newPage());
+  await other.page.goto(page.url());
+  const places = {
+    0: ['Name of the case', 'Client', 'Length'],
+    1: ['Place', 'What they ask', 'Width'],
+  };
+  const last = new Map<string, string>();
+  for (let edit = 0; edit < 100; edit += 1) {
+    const who = random() < 0.5 ? 0 : 1;
+    const label = places[who][Math.floor(random() * 3)] ?? 'Client';
+    const text = `${label[0]}${edit}`;
+    await (who === 0 ? app : other).type(label, text);
+    last.set(label, text);
+  }
+  await Promise.all([app.saved(), other.saved()]);
+  for (const each of [app, other]) {
+    for (const [label, text] of last) await expect(each.field(label)).toHaveValue(text);
+  }
+  await page.reload();
+  for (const [label, text] of last) await expect(app.field(label)).toHaveValue(text);
+});
+
+test('a field in use that changes elsewhere shows both values and asks', async ({
+  page,
+  context,
+}) => {
+  const app = new App(page);
+  await app.newCase();
+  await app.saved();
+  const other = new App(await context.newPage());
+  await other.page.goto(page.url());
+  await app.field('Client').focus();
+  await other.type('Client', 'Ada Quill');
+  await expect(page.getByText('Changed elsewhere to “Ada Quill”.')).toBeVisible();
+  await app.type('Client', 'Ben Wharf');
+  await other.field('Place').focus();
+  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await expect(other.field('Client')).toHaveValue('Ben Wharf');
+  await app.field('Client').focus();
+  await other.type('Client', 'Cy Marsh');
+  await page.getByRole('button', { name: 'Take the other' }).click();
+  await expect(app.field('Client')).toHaveValue('Cy Marsh');
+});
+
+test('a case is deleted with undo, and brought back from the list', async ({ page }) => {
+  const app = new App(page);
+  await app.newCase();
+  await app.type('Name of the case', 'Weir Cottage');
+  await app.saved();
+  await app.desk();
+  await page.getByRole('button', { name: 'Delete Weir Cottage' }).click();
+  await expect(page.getByText('“Weir Cottage” is deleted.')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.locator('[data-case-link]')).toHaveText('Weir Cottage');
+  await page.getByRole('button', { name: 'Delete Weir Cottage' }).click();
+  await page.reload();
+  await page.getByText('One deleted case, kept for 30 days').click();
+  await page.getByRole('button', { name: 'Bring back' }).click();
+  await expect(page.locator('[data-case-link]')).toHaveText('Weir Cottage');
+});
+
+test('a case of a newer version is refused whole, in words', async ({ page }) => {
+  const app = new App(page);
+  await app.newCase();
+  await app.saved();
+  const url = page.url();
+  await app.desk();
+  await page.evaluate(
+    (id) =>
+      new Promise<void>((resolve, reject) => {
+        const opening = indexedDB.open('agrologos');
+        opening.onsuccess = () => {
+          const store = opening.result.transaction('cases', 'readwrite').objectStore('cases');
+          const reading = store.get(id);
+          reading.onsuccess = () => {
+            const row = reading.result as { doc: { schema: number } };
+            store.put({ ...row, doc: { ...row.doc, schema: 99 } }).onsuccess = () => resolve();
+          };
+        };
+        opening.onerror = () => reject(new Error('no database'));
+      }),
+    new URL(url).searchParams.get('id') ?? '',
+  );
+  await page.goto(url);
+  await expect(page.getByRole('heading')).toContainText('written by a newer Agrologos (version 99');
+  await page.goto('/case?id=nobody');
+  await expect(page.getByRole('heading')).toHaveText('This case is not on the Desk.');
+});
