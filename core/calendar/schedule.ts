@@ -11,23 +11,32 @@ export interface DoseDates {
   readonly apart?: { readonly days: number; readonly from: readonly IsoDate[] };
 }
 
-/** Longest search for an allowed day; with one season a year three years always hold one. */
-const HORIZON_DAYS = 3 * 366;
+/** Jumps after which no allowed day is believed to exist: seasons and other dates shut it out. */
+const MOST_JUMPS = 200;
 
 function inSeason(date: IsoDate, seasons: readonly SeasonWindow[]): boolean {
   const day = date.slice(5);
   return seasons.some(({ from, to }) => from <= day && day <= to);
 }
 
-function allowed(date: IsoDate, { seasons, apart }: DoseDates): boolean {
-  const near = apart?.from.some((other) => Math.abs(daysBetween(other, date)) < apart.days);
-  return inSeason(date, seasons) && !near;
+/** The first day of the next season after a day that is in none. */
+function nextSeason(date: IsoDate, seasons: readonly SeasonWindow[]): IsoDate | undefined {
+  const year = Number(date.slice(0, 4));
+  return seasons
+    .flatMap(({ from }) => [`${year}-${from}`, `${year + 1}-${from}`])
+    .filter((start) => start > date)
+    .sort()[0];
 }
 
-function nextAllowed(date: IsoDate, rules: DoseDates): IsoDate | undefined {
-  for (let days = 0; days <= HORIZON_DAYS; days += 1) {
-    const day = addDays(date, days);
-    if (allowed(day, rules)) return day;
+/** The day itself, or the first later one that is in season and keeps its distance. */
+function nextAllowed(date: IsoDate, { seasons, apart }: DoseDates): IsoDate | undefined {
+  let day: IsoDate | undefined = date;
+  for (let jump = 0; day !== undefined && jump < MOST_JUMPS; jump += 1) {
+    const at: IsoDate = day;
+    const near = apart?.from.find((other) => Math.abs(daysBetween(other, at)) < apart.days);
+    if (near !== undefined && apart) day = addDays(near, apart.days);
+    else if (inSeason(at, seasons)) return at;
+    else day = nextSeason(at, seasons);
   }
   return undefined;
 }

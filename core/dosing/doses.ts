@@ -58,7 +58,7 @@ function oneDose(
   finish: {
     limit: Figure<Product>;
     bag: Figure<Quantity<'lb/bag', 'product'>>;
-    rest?: Figure<Product>;
+    rest: Figure<Product> | undefined;
   },
 ): DoseAmount {
   const id = `${prefix}/${ordinal}`;
@@ -149,15 +149,7 @@ export function splitDoses(
             (all, ...before) => quantity(deducted(all, before), 'lb', 'product'),
           )
         : undefined;
-    doses.push(
-      oneDose(
-        ctx,
-        prefix,
-        ordinal,
-        { rate: each, extent },
-        { limit, bag, ...(rest ? { rest } : {}) },
-      ),
-    );
+    doses.push(oneDose(ctx, prefix, ordinal, { rate: each, extent }, { limit, bag, rest }));
   }
   return { count, rate: each, total, doses, rounding: roundingOf(ctx, prefix, total, doses) };
 }

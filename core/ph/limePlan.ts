@@ -97,7 +97,10 @@ function methodRows(
   });
   const reference = rows.find((row) => row.chosen) ?? rows[0];
   return rows.map((row) => ({
-    ...row,
+    option: row.option,
+    chosen: row.chosen,
+    rate: row.rate,
+    total: row.total,
     difference: ctx.sheet.derive(
       'subtract',
       { id: `${area.id}/lime/${row.option.id}/difference`, label: msg('lime.difference') },

@@ -35,10 +35,7 @@ export function readBag(
   const prefix = `${areaId}/lime/material/${material.id}`;
   const at = `labels/${material.id}/percent`;
   const id = `${prefix}/effectiveness`;
-  const typical = {
-    standing: material.standing,
-    source: material.source,
-  };
+  const { standing, source } = material;
   const size =
     label && label.bag.trim() !== ''
       ? ctx.number(
@@ -49,14 +46,14 @@ export function readBag(
           'product',
         )
       : ctx.constant(
-          { id: `${prefix}/bag`, label: msg('lime.bagSizeTypical'), ...typical },
+          { id: `${prefix}/bag`, label: msg('lime.bagSizeTypical'), standing, source },
           material.bagLb,
           'lb/bag',
           'product',
         );
   if (!label || label.percent.trim() === '') {
     const figure = ctx.constant(
-      { id, label: msg('lime.typicalCce'), ...typical },
+      { id, label: msg('lime.typicalCce'), standing, source },
       material.typicalCce,
       '%',
       'CCE',
@@ -87,11 +84,13 @@ export function toProduct(
     const entry = { id, label: msg('lime.poundForPound') };
     return ctx.sheet.derive('convert', entry, [requirement], poundForPound);
   }
-  const table = { id: `${id}/basis`, source: basis.source, standing: 'recalled' as const };
+  const table = `${id}/basis`;
+  const standing = 'recalled' as const;
   const entry = { id, label: msg('lime.toProduct') };
   if (effectiveness.kind === 'CCE') {
     const label = msg('lime.basisCce');
-    const of = ctx.constant({ ...table, label }, basis.cce, '%', 'CCE');
+    const named = { id: table, label, source: basis.source, standing };
+    const of = ctx.constant(named, basis.cce, '%', 'CCE');
     return ctx.sheet.derive(
       'proportion',
       entry,
@@ -100,7 +99,8 @@ export function toProduct(
     );
   }
   const label = msg('lime.basisEcce');
-  const of = ctx.constant({ ...table, label, source: 'mesh-8-20-60' }, basis.ecce, '%', 'ECCE');
+  const named = { id: table, label, source: 'mesh-8-20-60' as const, standing };
+  const of = ctx.constant(named, basis.ecce, '%', 'ECCE');
   return ctx.sheet.derive('proportion', entry, [requirement, of, effectiveness.figure], (r, b, l) =>
     limestoneToProduct(r, b, l),
   );

@@ -15,8 +15,9 @@ function iso(date: Date): IsoDate {
   return date.toISOString().slice(0, 10);
 }
 
-function utc(date: IsoDate): Date {
-  return new Date(`${date}T00:00:00Z`);
+/** Milliseconds of a day in UTC, read from its fixed places. */
+function time(date: IsoDate): number {
+  return Date.UTC(Number(date.slice(0, 4)), Number(date.slice(5, 7)) - 1, Number(date.slice(8)));
 }
 
 function monthNumber(name: string): number {
@@ -60,7 +61,7 @@ export function parseDate(typed: string): Parsed<IsoDate> {
  * @example addMonths('2027-08-31', 6) // '2028-02-29'
  */
 export function addMonths(date: IsoDate, months: number): IsoDate {
-  const from = utc(date);
+  const from = new Date(time(date));
   const first = new Date(Date.UTC(from.getUTCFullYear(), from.getUTCMonth() + months, 1));
   const last = new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + 1, 0)).getUTCDate();
   first.setUTCDate(Math.min(from.getUTCDate(), last));
@@ -72,7 +73,7 @@ export function addMonths(date: IsoDate, months: number): IsoDate {
  * @example addDays('2027-10-04', 28) // '2027-11-01'
  */
 export function addDays(date: IsoDate, days: number): IsoDate {
-  return iso(new Date(utc(date).getTime() + days * MS_PER_DAY));
+  return iso(new Date(time(date) + days * MS_PER_DAY));
 }
 
 /**
@@ -80,5 +81,5 @@ export function addDays(date: IsoDate, days: number): IsoDate {
  * @example daysBetween('2027-10-04', '2027-11-01') // 28
  */
 export function daysBetween(from: IsoDate, to: IsoDate): number {
-  return Math.round((utc(to).getTime() - utc(from).getTime()) / MS_PER_DAY);
+  return (time(to) - time(from)) / MS_PER_DAY;
 }

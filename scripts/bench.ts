@@ -1,0 +1,105 @@
+/**
+ * `npm run bench`: speed as ratios within one run, since machines differ and are shared.
+ *
+ * 1. Planning a case against parsing and validating the same case file (target: at most 3).
+ * 2. From a key to the margin of the page, against the same page with an empty plan; the server of
+ *    the production build must have been built before (`./start` or `npm run build`).
+ */
+import { spawn } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { setTimeout as sleep } from 'node:timers/promises';
+import { chromium, type Page } from '@playwright/test';
+import type { CaseFile } from '../core/casefile/casefile';
+import { planCase } from '../core/plan';
+import { CHROMIUM } from '../e2e/browser';
+import { validateCaseFile } from '../files/schemas/caseFile';
+
+const PORT = 3218;
+const text = readFileSync('core/casefile/fixtures/case-v1.json', 'utf8');
+
+/** The median time of many runs, in ms. */
+function median(run: () => void, runs: number): number {
+  const times: number[] = [];
+  for (let index = 0; index < runs; index += 1) {
+    const started = performance.now();
+    run();
+    times.push(performance.now() - started);
+  }
+  return times.sort((a, b) => a - b)[Math.floor(runs / 2)] ?? NaN;
+}
+
+function benchPlan(): void {
+  const file = JSON.parse(text) as CaseFile;
+  const parse = (): void => void validateCaseFile(JSON.parse(text));
+  const plan = (): void => void planCase(file);
+  for (let warm = 0; warm < 300; warm += 1) [parse, plan].forEach((run) => run());
+  const [parsing, planning] = [median(parse, 1000), median(plan, 1000)];
+  console.log(`plan ${planning.toFixed(3)} ms, parse and validate ${parsing.toFixed(3)} ms`);
+  console.log(`plan ÷ parse and validate: ${(planning / parsing).toFixed(2)} (target at most 3)`);
+}
+
+/** Median time from a key in a field to the next frame after the page has answered it, in ms. */
+async function keyToFrame(page: Page, label: string, keys: string): Promise<number> {
+  const field = page.locator('#worksheet').getByLabel(label, { exact: true });
+  await field.focus();
+  const times: number[] = [];
+  for (const key of keys) {
+    await page.evaluate(() => {
+      const marks = window as unknown as { answered: Promise<number> };
+      marks.answered = new Promise((resolve) => {
+        window.addEventListener(
+          'keydown',
+          () => {
+            const started = performance.now();
+            requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - started), 0));
+          },
+          { once: true, capture: true },
+        );
+      });
+    });
+    await page.keyboard.press(key);
+    times.push(
+      await page.evaluate(() => (window as unknown as { answered: Promise<number> }).answered),
+    );
+  }
+  return times.sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? NaN;
+}
+
+async function benchPage(): Promise<void> {
+  const server = spawn(process.execPath, [
+    'node_modules/next/dist/bin/next',
+    'start',
+    '-p',
+    String(PORT),
+  ]);
+  const browser = await chromium.launch(CHROMIUM);
+  try {
+    const page = await browser.newPage();
+    for (let tries = 0; tries < 50; tries += 1) {
+      await sleep(200);
+      const answer = await page.goto(`http://localhost:${PORT}/`).catch(() => null);
+      if (answer?.ok()) break;
+    }
+    await page.getByRole('button', { name: /^New case/ }).click();
+    const type = (label: string, value: string): Promise<void> =>
+      page.locator('#worksheet').getByLabel(label, { exact: true }).fill(value);
+    const keys = '0123456789'.repeat(4);
+    await type('Name of the case', 'Bench');
+    const empty = await keyToFrame(page, 'What they ask', keys);
+    await type('Length', '100');
+    await type('Width', '62');
+    await page.keyboard.press('Alt+2');
+    await type('pH (in water)', '5.4');
+    await type('SMP buffer pH', '6.4');
+    await page.keyboard.press('Alt+1');
+    const full = await keyToFrame(page, 'What they ask', keys);
+    console.log(`key to margin ${full.toFixed(2)} ms, with an empty plan ${empty.toFixed(2)} ms`);
+    console.log(`key to margin ÷ the same with an empty plan: ${(full / empty).toFixed(2)}`);
+  } finally {
+    await browser.close();
+    server.kill();
+  }
+}
+
+benchPlan();
+void benchPage();
