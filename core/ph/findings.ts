@@ -15,7 +15,11 @@ function differing(plan: LimePlan): LimePlan['methods'] {
   );
 }
 
-function settlement(ctx: PlanContext, { file, area, readings }: LimeInput, plan: LimePlan): void {
+function settlement(
+  ctx: PlanContext,
+  { file, area, ground, readings }: LimeInput,
+  plan: LimePlan,
+): void {
   const settled = decisionOf(file, area.id, 'ph-settled');
   if (plan.verdict === 'absent') {
     if (readings.begun) ctx.find(area.id, 'ph', 'decide', 'limeAbsent', {}, [plan.rate]);
@@ -28,9 +32,8 @@ function settlement(ctx: PlanContext, { file, area, readings }: LimeInput, plan:
   if (settled && settled.value !== '') {
     ctx.find(area.id, 'ph', 'decide', 'limeChangedSinceSettled', {}, [plan.set.total]);
   } else if (plan.verdict === 'dose') {
-    ctx.find(area.id, 'ph', 'decide', 'limeUnsettled', { total: { working: plan.set.total.id } }, [
-      plan.set.total,
-    ]);
+    const figure = ground.known ? plan.set.total : plan.rate;
+    ctx.find(area.id, 'ph', 'decide', 'limeUnsettled', { total: { working: figure.id } }, [figure]);
   }
 }
 

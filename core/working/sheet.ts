@@ -25,19 +25,18 @@ export interface Entry {
 
 type Figures<A extends readonly Quantity[]> = { readonly [K in keyof A]: Figure<A[K]> };
 
-/** Every combination of the inputs' low and high ends; one row where no input has a range. */
+/** Every combination of the inputs' low and high ends. */
 function corners(figures: readonly Figure[]): Quantity[][] {
-  return figures.reduce<Quantity[][]>(
-    (rows, figure) => {
-      if ('absent' in figure) return rows;
-      const { value, range } = figure;
-      const ends = range
-        ? [range.low, range.high].map((end) => ({ ...value, value: end }))
-        : [value];
-      return rows.flatMap((row) => ends.map((end) => [...row, end]));
-    },
-    [[]],
-  );
+  let rows: Quantity[][] = [[]];
+  for (const figure of figures) {
+    if ('absent' in figure) continue;
+    const { unit, of } = figure.value;
+    const ends = figure.range
+      ? [figure.range.low, figure.range.high].map((value) => ({ value, unit, of }))
+      : [figure.value];
+    rows = rows.flatMap((row) => ends.map((end) => [...row, end]));
+  }
+  return rows;
 }
 
 type Writable<T> = { -readonly [K in keyof T]: T[K] };
@@ -150,7 +149,8 @@ export class Sheet {
   /** Takes the lower end of a figure's range: the safe one wherever the figure is an amount. */
   lowEnd<Q extends Quantity>(entry: Entry, figure: Figure<Q>): Figure<Q> {
     if ('absent' in figure) return this.absent(entry, figure.absent, [figure.id]);
-    const value = { ...figure.value, value: figure.range?.low ?? figure.value.value };
+    const { value: middle, unit, of } = figure.value;
+    const value = { value: figure.range?.low ?? middle, unit, of } as Q;
     this.write(present(entry, 'lowEnd', [figure.id], value));
     return { id: entry.id, value };
   }

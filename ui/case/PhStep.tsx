@@ -103,7 +103,7 @@ function MethodCells({ row }: { row: MethodRow }): ReactNode {
       <Cell number>
         <Figure id={total.id} bold={chosen} />
       </Cell>
-      <Cell number>{chosen ? text('ph.chosen') : <Figure id={difference.id} />}</Cell>
+      <Cell number>{chosen ? text('ph.chosen') : <Figure id={difference.id} signed />}</Cell>
     </>
   );
 }

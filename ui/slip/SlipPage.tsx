@@ -5,6 +5,7 @@ import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { useCase } from '../case/caseContext';
 import { Logo } from '../shell/Logo';
+import { stepsOf } from '../working/steps';
 import { WorkingSteps } from '../working/WorkingPanel';
 import { SlipBlocks } from './SlipBlocks';
 
@@ -12,6 +13,7 @@ import { SlipBlocks } from './SlipBlocks';
 function Appendix(): ReactNode {
   const { plan } = useCase();
   if (plan.slip.appendix.length === 0) return null;
+  const seen = new Set<string>();
   return (
     <section className="mt-6 border-t border-rule pt-3">
       <h3 className="text-small font-semibold text-ink-2">{text('slip.appendix')}</h3>
@@ -24,7 +26,11 @@ function Appendix(): ReactNode {
             data-working-panel={id}
             className="mt-2 rounded bg-spruce-wash px-3 py-1.5 text-small print:break-inside-avoid"
           >
-            <WorkingSteps id={id} workings={plan.workings} />
+            <WorkingSteps
+              id={id}
+              workings={plan.workings}
+              steps={stepsOf(id, plan.workings, seen)}
+            />
             <p className="text-label text-ink-2">
               {messageText(working.label, plan.workings)} · {id}
             </p>

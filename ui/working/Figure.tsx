@@ -14,10 +14,18 @@ interface FigureProps {
   readonly plain?: boolean;
   /** The unit stands in the column's head. */
   readonly bare?: boolean;
+  /** A difference: more has its plus sign. */
+  readonly signed?: boolean;
 }
 
 /** A number of the plan; pressing it opens the sum that made it. A dash where there is none. */
-export function Figure({ id, bold = false, plain = false, bare = false }: FigureProps): ReactNode {
+export function Figure({
+  id,
+  bold = false,
+  plain = false,
+  bare = false,
+  signed = false,
+}: FigureProps): ReactNode {
   const { workings, open, toggle } = useWorkings();
   const scope = useScope();
   const working = workings[id];
@@ -44,8 +52,9 @@ export function Figure({ id, bold = false, plain = false, bare = false }: Figure
       onClick={(event) => toggle(id, scope, event.currentTarget)}
       className={`num inline-block min-h-6 min-w-6 rounded text-left whitespace-nowrap hover:bg-spruce-wash ${bold ? 'font-semibold' : ''}`}
     >
-      <span className="border-b border-dotted border-spruce pb-px">
+      <span className="border-b border-dotted border-spruce pb-px print:border-0">
         {before && <span className={bare ? 'sr-only' : ''}>{before} </span>}
+        {signed && working.value.value > 0 && text('figure.plus')}
         {number}
       </span>
       {after && <span className={unitLook}> {after}</span>}

@@ -37,9 +37,19 @@ function Expression({ step, workings }: { step: PresentWorking; workings: Workin
   ));
 }
 
+interface WorkingStepsProps {
+  readonly id: string;
+  readonly workings: Workings;
+  /** The steps, where some were shown before. */
+  readonly steps?: readonly PresentWorking[];
+}
+
 /** One figure opened into its sum, line by line; the last line is the figure itself. */
-export function WorkingSteps({ id, workings }: { id: string; workings: Workings }): ReactNode {
-  const steps = stepsOf(id, workings);
+export function WorkingSteps({
+  id,
+  workings,
+  steps = stepsOf(id, workings),
+}: WorkingStepsProps): ReactNode {
   return steps.map((step) => (
     <div
       key={step.id}

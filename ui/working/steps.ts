@@ -13,18 +13,25 @@ function isLeaf({ op }: PresentWorking): boolean {
 
 /**
  * The sum of a working, first step first: every computed figure that it rests on, then itself. A
- * leaf is its own and only step. Of a choice only the chosen way is followed.
+ * leaf is its own and only step. Of a choice only the chosen way is followed, and on the way to
+ * another figure the choosing itself is no step.
+ *
+ * @param seen what was shown before and need not be shown again; grows by what this shows
  */
-export function stepsOf(id: string, workings: Workings): readonly PresentWorking[] {
+export function stepsOf(
+  id: string,
+  workings: Workings,
+  seen: Set<string> = new Set(),
+): readonly PresentWorking[] {
   const steps: PresentWorking[] = [];
-  const seen = new Set<string>();
   const visit = (at: string): void => {
     const working = workings[at];
-    if (seen.has(at) || !isPresent(working)) return;
+    if ((seen.has(at) && at !== id) || !isPresent(working)) return;
     seen.add(at);
     const ways = working.op === 'choose' ? working.inputs.slice(0, 1) : working.inputs;
     ways.forEach(visit);
-    if (!isLeaf(working) || at === id) steps.push(working);
+    const silent = isLeaf(working) || working.op === 'choose';
+    if (!silent || at === id) steps.push(working);
   };
   visit(id);
   return steps;
