@@ -79,8 +79,8 @@ async function runExamples(examples: Found['examples']): Promise<number> {
   const quantity = (await import('../core/units/quantity')).quantity;
   let wrong = 0;
   for (const { file, expression, expected } of examples) {
-    const module = (await import(path.resolve(file))) as Record<string, unknown>;
-    const scope = { quantity, ...module };
+    const exported = (await import(path.resolve(file))) as Record<string, unknown>;
+    const scope = { quantity, ...exported };
     const run = (code: string): unknown =>
       new Function(...Object.keys(scope), `return (${code});`)(...Object.values(scope));
     const [got, wanted] = [run(expression), run(expected)];

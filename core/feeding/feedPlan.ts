@@ -128,7 +128,11 @@ function findings(ctx: PlanContext, { file, area, readings }: FeedInput, plan: F
   if (area.clippings === 'unknown') {
     ctx.find(area.id, 'feeding', 'note', 'clippingsUnknown', {}, [plan.yearly]);
   }
-  if (plan.doses.length > 0 && plan.doses.length < plan.set.doses.length) {
+  if ('absent' in plan.set.total) {
+    ctx.find(area.id, 'feeding', 'decide', 'areaMissing', {}, [plan.set.total]);
+    return;
+  }
+  if (plan.doses.length < plan.set.doses.length) {
     ctx.find(area.id, 'feeding', 'decide', 'feedUndated', {}, [plan.set.total]);
   }
   const settled = decisionOf(file, area.id, 'feeding-settled');

@@ -25,6 +25,10 @@ function settlement(
     if (readings.begun) ctx.find(area.id, 'ph', 'decide', 'limeAbsent', {}, [plan.rate]);
     return;
   }
+  if (plan.verdict === 'dose' && 'absent' in plan.set.total) {
+    ctx.find(area.id, 'ph', 'decide', 'areaMissing', {}, [plan.set.total]);
+    return;
+  }
   if (plan.verdict === 'dose' && plan.doses.length === 0) {
     ctx.find(area.id, 'ph', 'decide', 'limeUndated', {}, [plan.rate]);
   }

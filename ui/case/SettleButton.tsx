@@ -22,7 +22,7 @@ export function SettleButton({ what }: SettleButtonProps): ReactNode {
   const { session, state, area } = useCase();
   const { lime, feed } = area;
   const isPh = what === 'ph-settled';
-  const { digest, verdict } = isPh ? lime : feed;
+  const { digest, verdict, doses } = isPh ? lime : feed;
   const areaId = area.area.id;
   const settled = state.doc.decisions[decisionKey(areaId, what)]?.value === digest;
   const settle = useCallback((): void => {
@@ -39,7 +39,7 @@ export function SettleButton({ what }: SettleButtonProps): ReactNode {
     void session.flush();
     requestAnimationFrame(() => document.querySelector<HTMLElement>('[data-act]')?.focus());
   }, [areaId, digest, feed, isPh, lime, session, what]);
-  const wanted = verdict === 'dose' && !settled;
+  const wanted = verdict === 'dose' && doses.length > 0 && !settled;
   const commands = useMemo<readonly Command[]>(
     () =>
       wanted ? [{ id: 'settle', label: 'command.settle', keys: ['Ctrl+Enter'], run: settle }] : [],
@@ -49,7 +49,9 @@ export function SettleButton({ what }: SettleButtonProps): ReactNode {
   if (!wanted) {
     return (
       <span className="flex items-center gap-3">
-        {settled && <span className="font-semibold text-spruce">{text('settle.done')}</span>}
+        {settled && doses.length > 0 && (
+          <span className="font-semibold text-spruce">{text('settle.done')}</span>
+        )}
         <NextButton />
       </span>
     );

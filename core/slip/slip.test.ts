@@ -1,0 +1,86 @@
+import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
+import { planCase } from '../plan';
+
+function blocks(input: LawnInput): string[] {
+  return planCase(lawnCase(input)).slip.blocks.map((block) =>
+    block.kind === 'table'
+      ? 'table'
+      : `${block.kind} ${block.kind === 'caution' ? block.caution : block.text.id.slice(5)}`,
+  );
+}
+
+const FEED = ['lead buyFeed', 'sentence feedDose', 'sentence feedDose', 'sentence waterIn'];
+const SPREAD = ['caution water', 'caution localCode'];
+
+test.each<[string, LawnInput, readonly string[]]>([
+  ['no report', {}, []],
+  [
+    'the oracle',
+    ORACLE,
+    [
+      'heading area',
+      'sentence phSour',
+      'lead buyLime',
+      'sentence limeFirst',
+      'sentence limeAgain',
+      'sentence testBefore',
+      'sentence limeIfTested',
+      'sentence limeOnTop',
+      ...FEED,
+      'caution dust',
+      ...SPREAD,
+    ],
+  ],
+  [
+    'no lime needed',
+    { ph: '6.5' },
+    ['heading area', 'sentence phRight', 'lead noLime', ...FEED, 'sentence retest', ...SPREAD],
+  ],
+  [
+    'too little to be worth it',
+    { ph: '5.9', texture: 'sand' },
+    ['heading area', 'sentence phSour', 'lead noLimeWorth', ...FEED, 'sentence retest', ...SPREAD],
+  ],
+  [
+    'nobody knows about the lime: feeding waits too',
+    { om: '3' },
+    ['heading area', 'sentence limeOpen', 'sentence feedAfterLime', 'sentence retest'],
+  ],
+  [
+    'nothing at all to do',
+    { ph: '6.5', om: '40' },
+    ['heading area', 'sentence phRight', 'lead noLime', 'lead noFeed', 'sentence retest'],
+  ],
+  [
+    'bare ground, one dressing',
+    { ph: '5.8', buffer: '6.7', situation: 'tilled' },
+    [
+      'heading area',
+      'sentence phSour',
+      'lead buyLime',
+      'sentence limeFirst',
+      'sentence limeTilledIn',
+      'sentence feedLater',
+      'sentence retest',
+      'caution dust',
+      'caution localCode',
+    ],
+  ],
+])('%s', (_name, input, expected) => {
+  expect(blocks(input)).toEqual(expected);
+});
+
+test('ammonium nitrate has its own caution', () => {
+  const decisions = { 'feed-product': 'ammonium-nitrate-34-0-0' };
+  expect(blocks({ ...ORACLE, decisions })).toContain('caution oxidizer');
+});
+
+test('the appendix opens what the page says, and nothing that is absent', () => {
+  expect(planCase(lawnCase(ORACLE)).slip.appendix).toEqual([
+    'lawn/ground/area',
+    'lawn/lime/dose/total',
+    'lawn/lime/bags-to-buy',
+    'lawn/feed/dose/total',
+  ]);
+  expect(planCase(lawnCase({ unknownArea: true, ph: '6.5', om: '40' })).slip.appendix).toEqual([]);
+});

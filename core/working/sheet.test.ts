@@ -1,0 +1,79 @@
+import { quantity } from '../units/quantity';
+import { PlanContext } from './context';
+import { msg } from './msg';
+import { Sheet } from './sheet';
+import { valueOf } from './working';
+
+const entry = (id: string) => ({ id, label: msg(id) });
+const pounds = (value: number) => quantity(value, 'lb', 'product');
+
+function leaf(sheet: Sheet, id: string, value: number) {
+  return sheet.leaf('typed', entry(id), pounds(value));
+}
+
+test('a figure and its entry are written in one call', () => {
+  const sheet = new Sheet();
+  const sum = sheet.derive(
+    'add',
+    entry('sum'),
+    [leaf(sheet, 'a', 2), leaf(sheet, 'b', 3)],
+    (a, b) => pounds(a.value + b.value),
+  );
+  expect(valueOf(sum)?.value).toBe(5);
+  expect(sheet.workings['sum']).toEqual({
+    id: 'sum',
+    label: { id: 'sum' },
+    op: 'add',
+    inputs: ['a', 'b'],
+    value: pounds(5),
+  });
+});
+
+test('an id is written once', () => {
+  const sheet = new Sheet();
+  leaf(sheet, 'a', 1);
+  expect(() => leaf(sheet, 'a', 2)).toThrow("the working 'a' is written twice");
+});
+
+test('what rests on an absent figure is absent for the same reason', () => {
+  const sheet = new Sheet();
+  const nothing = sheet.absent(entry('nothing'), msg('absent.noBuffer'));
+  const product = sheet.derive('multiply', entry('p'), [leaf(sheet, 'a', 2), nothing], () =>
+    pounds(1),
+  );
+  const chosen = sheet.choose(entry('c'), product, []);
+  const low = sheet.lowEnd(entry('l'), chosen);
+  for (const figure of [product, chosen, low]) {
+    expect(figure).toMatchObject({ absent: { id: 'absent.noBuffer' } });
+  }
+  expect(sheet.workings['p']).toMatchObject({ inputs: ['a', 'nothing'] });
+  expect(valueOf(product)).toBeUndefined();
+});
+
+test('ranges are carried through every end', () => {
+  const sheet = new Sheet();
+  const percent = sheet.leaf('constant', entry('half'), quantity(50, '%', 'share'));
+  const wide = sheet.spread(entry('wide'), leaf(sheet, 'a', 10), percent);
+  const less = sheet.derive('subtract', entry('less'), [leaf(sheet, 'b', 20), wide], (b, a) =>
+    pounds(b.value - a.value),
+  );
+  expect(less).toMatchObject({ value: { value: 10 }, range: { low: 5, high: 15 } });
+  expect(valueOf(sheet.lowEnd(entry('low'), less))?.value).toBe(5);
+  expect(sheet.choose(entry('chosen'), less, [])).toMatchObject({ range: { low: 5, high: 15 } });
+});
+
+test('the context keeps problems at their place and findings by area', () => {
+  const ctx = new PlanContext();
+  const typed = { ...entry('x'), at: 'areas/lawn/shape/length' };
+  expect(ctx.number(typed, 'wide', {}, 'ft', 'ground')).toMatchObject({
+    absent: { id: 'absent.unreadable' },
+  });
+  expect(ctx.problems).toMatchObject({ 'areas/lawn/shape/length': { id: 'problem.notANumber' } });
+  ctx.find('lawn', 'ph', 'note', 'noneNeeded');
+  expect(ctx.findings[0]).toMatchObject({
+    id: 'lawn/noneNeeded',
+    message: { id: 'finding.noneNeeded' },
+  });
+  expect(ctx.date('planFrom', '')).toBeUndefined();
+  expect(ctx.problems['planFrom']).toBeUndefined();
+});
