@@ -1,8 +1,8 @@
-import { quantity } from '../units/quantity';
+import { quantity, type Quantity } from '../units/quantity';
 import { PlanContext } from './context';
 import { msg } from './msg';
 import { Sheet } from './sheet';
-import { valueOf } from './working';
+import { valueOf, type Figure } from './working';
 
 const entry = (id: string) => ({ id, label: msg(id) });
 const pounds = (value: number) => quantity(value, 'lb', 'product');
@@ -37,7 +37,10 @@ test('an id is written once', () => {
 
 test('what rests on an absent figure is absent for the same reason', () => {
   const sheet = new Sheet();
-  const nothing = sheet.absent(entry('nothing'), msg('absent.noBuffer'));
+  const nothing: Figure<Quantity<'lb', 'product'>> = sheet.absent(
+    entry('nothing'),
+    msg('absent.noBuffer'),
+  );
   const product = sheet.derive('multiply', entry('p'), [leaf(sheet, 'a', 2), nothing], () =>
     pounds(1),
   );

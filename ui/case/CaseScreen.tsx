@@ -5,6 +5,7 @@ import {
   useEffect,
   useMemo,
   useRef,
+  useState,
   useSyncExternalStore,
   type ReactNode,
 } from 'react';
@@ -46,7 +47,11 @@ const STEP_LETTERS: Readonly<Record<StepId, string>> = {
   slip: 'S',
 };
 
-function stepCommands(go: (step: StepId) => void, session: CaseSession): readonly Command[] {
+function stepCommands(
+  go: (step: StepId) => void,
+  session: CaseSession,
+  fold: () => void,
+): readonly Command[] {
   return [
     ...STEPS.map((step, index) => ({
       id: `step-${step}`,
@@ -54,6 +59,7 @@ function stepCommands(go: (step: StepId) => void, session: CaseSession): readonl
       keys: [STEP_LETTERS[step], `Alt+${index + 1}`],
       run: () => go(step),
     })),
+    { id: 'fold', label: 'command.fold', keys: ['M'], run: fold },
     { id: 'undo', label: 'command.undo', keys: ['Ctrl+Z'], run: () => session.undo() },
     {
       id: 'redo',
@@ -111,7 +117,9 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
     if (!arrived.current) focusWork(step);
     arrived.current = false;
   }, [step]);
-  useCommands(useMemo(() => stepCommands(move, session), [move, session]));
+  const [folded, setFolded] = useState(false);
+  const onFold = useCallback(() => setFolded((before) => !before), []);
+  useCommands(useMemo(() => stepCommands(move, session, onFold), [move, session, onFold]));
   const area = plan.areas.find((each) => each.area.id === areaId) ?? plan.areas[0];
   const value = useMemo<CaseState | undefined>(() => {
     if (!area) return undefined;
@@ -154,9 +162,9 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
             {step !== 'slip' && (
               <aside
                 aria-label={text('margin.title')}
-                className="w-82 shrink-0 overflow-y-auto border-l border-rule px-4 py-4 max-margin:hidden"
+                className={`shrink-0 overflow-y-auto border-l border-rule py-4 max-margin:hidden ${folded ? 'w-12 px-1' : 'w-82 px-4'}`}
               >
-                <Margin />
+                <Margin folded={folded} onFold={onFold} />
               </aside>
             )}
           </div>

@@ -9,16 +9,34 @@ import { WorkingScope } from '../working/openWorking';
 import { WorkingPanel } from '../working/WorkingPanel';
 import { useCase } from './caseContext';
 
-/** What the slip says right now, live while typing: the same data as the slip. */
-export function Margin(): ReactNode {
+interface MarginProps {
+  readonly folded: boolean;
+  readonly onFold: () => void;
+}
+
+/** What the slip says right now, live while typing: the same data as the slip. It folds away. */
+export function Margin({ folded, onFold }: MarginProps): ReactNode {
   const { plan, go } = useCase();
+  const fold = (
+    <Button
+      look="quiet"
+      onClick={onFold}
+      aria-expanded={!folded}
+      aria-label={text('command.fold')}
+      title={text('command.fold')}
+    >
+      {text(folded ? 'margin.unfold' : 'margin.fold')}
+    </Button>
+  );
+  if (folded) return fold;
   return (
     <>
-      <div className="mb-2 flex items-center justify-between">
-        <h2 className="text-label font-semibold text-ink-2">{text('margin.title')}</h2>
+      <div className="mb-2 flex items-center gap-2">
+        <h2 className="flex-1 text-label font-semibold text-ink-2">{text('margin.title')}</h2>
         <Button look="quiet" onClick={() => go('slip')}>
           {text('margin.whole')}
         </Button>
+        {fold}
       </div>
       {plan.slip.blocks.length === 0 ? (
         <p className="font-serif text-slip text-ink-2">{text('margin.empty')}</p>
