@@ -11,6 +11,10 @@ function leaf(sheet: Sheet, id: string, value: number) {
   return sheet.leaf('typed', entry(id), pounds(value));
 }
 
+function missing(sheet: Sheet): Figure<Quantity<'lb', 'product'>> {
+  return sheet.absent(entry('nothing'), msg('absent.noBuffer'));
+}
+
 test('a figure and its entry are written in one call', () => {
   const sheet = new Sheet();
   const sum = sheet.derive(
@@ -37,10 +41,7 @@ test('an id is written once', () => {
 
 test('what rests on an absent figure is absent for the same reason', () => {
   const sheet = new Sheet();
-  const nothing: Figure<Quantity<'lb', 'product'>> = sheet.absent(
-    entry('nothing'),
-    msg('absent.noBuffer'),
-  );
+  const nothing = missing(sheet);
   const product = sheet.derive('multiply', entry('p'), [leaf(sheet, 'a', 2), nothing], () =>
     pounds(1),
   );
