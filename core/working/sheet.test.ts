@@ -42,8 +42,11 @@ test('an id is written once', () => {
 test('what rests on an absent figure is absent for the same reason', () => {
   const sheet = new Sheet();
   const nothing = missing(sheet);
-  const product = sheet.derive('multiply', entry('p'), [leaf(sheet, 'a', 2), nothing], () =>
-    pounds(1),
+  const product = sheet.derive(
+    'multiply',
+    entry('p'),
+    [leaf(sheet, 'a', 2), nothing],
+    (a, _b) => a,
   );
   const chosen = sheet.choose(entry('c'), product, []);
   const low = sheet.lowEnd(entry('l'), chosen);

@@ -42,11 +42,17 @@ interface FieldProps {
   readonly label: string;
   readonly place: Place;
   /** Width of the control in the worksheet's terms. */
-  readonly width?: 'number' | 'date' | 'words' | 'wide';
+  readonly width?: 'number' | 'date' | 'unit' | 'words' | 'wide';
   readonly hideLabel?: boolean;
 }
 
-const WIDTHS = { number: 'w-20', date: 'w-32', words: 'w-52', wide: 'w-full max-w-md' } as const;
+const WIDTHS = {
+  number: 'w-20',
+  date: 'w-32',
+  unit: 'w-44',
+  words: 'w-52',
+  wide: 'w-full max-w-md',
+} as const;
 
 interface TextFieldProps extends FieldProps {
   readonly unit?: string;

@@ -62,6 +62,7 @@ function LaboratoryLime({ base, report }: { base: string; report: string }): Rea
         label={text('results.labUnit')}
         place={textPlace(doc, `${base}/lime-rec/unit`)}
         options={named('labUnit', LAB_UNITS)}
+        width="unit"
       />
       <SelectField
         label={text('results.labBasis')}
