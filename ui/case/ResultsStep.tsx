@@ -89,28 +89,32 @@ function PastRow({ entry }: { entry: PastEntry }): ReactNode {
   const at = `past/${entry.id}`;
   const what = text(`past.${entry.kind}`);
   return (
-    <li className="flex flex-wrap items-end gap-x-4 gap-y-2 border-b border-rule-2 py-2">
-      <span className="w-32 pb-1.5 font-semibold">{what}</span>
-      <TextField label={text('past.on')} place={textPlace(doc, `${at}/on`)} width="date" />
-      <TextField label={text('past.amount')} place={textPlace(doc, `${at}/amount/text`)} />
-      <SelectField
-        label={text('results.labUnit')}
-        place={textPlace(doc, `${at}/amount/unit`)}
-        options={named('pastUnit', ['lb/1000ft2', 'lb'])}
-        width="date"
-      />
-      <TextField
-        label={text(`past.percent.${entry.kind}`)}
-        place={textPlace(doc, `${at}/percent`)}
-        unit={text('unit.%')}
-      />
-      <Button
-        look="quiet"
-        aria-label={text('past.removeThis', { what })}
-        onClick={() => session.edit([{ path: at, value: undefined }], `remove:${at}`)}
-      >
-        {text('past.remove')}
-      </Button>
+    <li className="border-b border-rule-2 pb-2.5">
+      <div className="flex items-center justify-between">
+        <span className="font-semibold">{what}</span>
+        <Button
+          look="quiet"
+          aria-label={text('past.removeThis', { what })}
+          onClick={() => session.edit([{ path: at, value: undefined }], `remove:${at}`)}
+        >
+          {text('past.remove')}
+        </Button>
+      </div>
+      <div className="flex flex-wrap gap-x-4 gap-y-2">
+        <TextField label={text('past.on')} place={textPlace(doc, `${at}/on`)} width="date" />
+        <TextField label={text('past.amount')} place={textPlace(doc, `${at}/amount/text`)} />
+        <SelectField
+          label={text('results.labUnit')}
+          place={textPlace(doc, `${at}/amount/unit`)}
+          options={named('pastUnit', ['lb/1000ft2', 'lb'])}
+          width="unit"
+        />
+        <TextField
+          label={text(`past.percent.${entry.kind}`)}
+          place={textPlace(doc, `${at}/percent`)}
+          unit={text('unit.%')}
+        />
+      </div>
     </li>
   );
 }

@@ -4,6 +4,7 @@ import { quantityText } from './quantity';
 
 test.each<[number, Unit, Substance, string]>([
   [708.313, 'lb', 'product', '708 lb'],
+  [135.5, 'lb', 'product', '135.5 lb'],
   [6.5, 'lb', 'product', '6.5 lb'],
   [0.37, 'lb', 'product', '0.37 lb'],
   [-53.4, 'lb', 'product', '−53 lb'],

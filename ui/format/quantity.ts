@@ -8,8 +8,9 @@ export interface FormattedQuantity {
   readonly after: string;
 }
 
+/** Whole pounds from 20 up, but a half stays a half: two of it must make the whole again. */
 function amountDecimals(value: number): number {
-  if (value >= 20) return 0;
+  if (value >= 20) return Number.isInteger(value * 2) ? 1 : 0;
   return value >= 2 ? 1 : 2;
 }
 

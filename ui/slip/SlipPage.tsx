@@ -15,7 +15,7 @@ function Appendix(): ReactNode {
   if (plan.slip.appendix.length === 0) return null;
   const seen = new Set<string>();
   return (
-    <section className="mt-6 border-t border-rule pt-3">
+    <section className="mt-6 border-t border-rule pt-3 print:mt-0 print:break-before-page">
       <h3 className="text-small font-semibold text-ink-2">{text('slip.appendix')}</h3>
       {plan.slip.appendix.map((id) => {
         const working = plan.workings[id];

@@ -8,7 +8,7 @@ test('the slip as text says the same pounds and dates', () => {
   expect(written).toContain('MAIN LAWN, 6,200 SQUARE FEET');
   expect(written).toContain('Buy 12 bags of pelletized limestone, 40 lb a bag');
   expect(written).toContain(
-    '- 4 Oct 2027: spread 236 lb, that is 5.9 bags. Walk 118 lb of it one way and 118 lb across.',
+    '- 4 Oct 2027: spread 236 lb of product, that is 5.9 bags. Walk 118 lb of it one way and 118 lb across.',
   );
   expect(written).toContain('- 4 Aug 2028: bring a new soil sample.');
   expect(written).toContain('Local code first.');
