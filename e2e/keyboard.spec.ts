@@ -111,6 +111,7 @@ test('commands by their words, the help sheet, and letters switched off', async 
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('Go to the Slip');
   await dialog.getByRole('switch').click();
+  await expect(dialog).toContainText(/letters as keys\s*off/);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Undo' }).focus();
   await page.keyboard.press('g');

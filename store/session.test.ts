@@ -84,6 +84,20 @@ test('a refusal of the browser is said and nothing typed is lost', async () => {
   expect(leftovers(new Set())[0]?.patches).toEqual([title('', 'W')]);
 });
 
+test('what is typed while a write is on its way is queued behind it, once a place', async () => {
+  const session = await open('p1');
+  const type = (value: string): void => session.edit([{ path: 'title', value }], 'g1');
+  type('a');
+  const writing = session.flush();
+  type('b');
+  type('c');
+  await writing;
+  type('d');
+  await session.flush();
+  expect(session.getState()).toMatchObject({ doc: { title: 'd' }, save: 'saved', conflicts: {} });
+  expect((await row()).doc.title).toBe('d');
+});
+
 test('undo takes back one committed field, redo brings it again', async () => {
   const session = await open('p1');
   for (const value of ['W', 'We', 'Weir']) session.edit([{ path: 'title', value }], 'title#1');
@@ -103,6 +117,9 @@ test('undo takes back one committed field, redo brings it again', async () => {
 test('other pages are followed; a field in use keeps its draft and shows both values', async () => {
   const [a, b] = [await open('a'), await open('b')];
   a.use('title');
+  a.edit([{ path: 'title', value: 'Draft' }], 'g');
+  await a.flush();
+  b.follow(await row());
   b.edit(
     [
       { path: 'title', value: 'Theirs' },
@@ -113,12 +130,22 @@ test('other pages are followed; a field in use keeps its draft and shows both va
   await b.flush();
   a.follow(await row());
   expect(a.getState().doc.client.name).toBe('Ada');
-  expect(a.getState().conflicts).toEqual({ title: { mine: '', theirs: 'Theirs' } });
+  expect(a.getState().conflicts).toEqual({ title: { mine: 'Draft', theirs: 'Theirs' } });
+  expect(a.getState().save).toBe('conflict');
   a.edit([{ path: 'title', value: 'Mine' }], 'g');
   a.resolve('title', 'mine');
   await a.flush();
   expect((await row()).doc.title).toBe('Mine');
   expect(a.getState().conflicts).toEqual({});
+});
+
+test('a field that has the focus but no draft follows other pages', async () => {
+  const [a, b] = [await open('a'), await open('b')];
+  a.use('title');
+  b.edit([{ path: 'title', value: 'Theirs' }], 'g');
+  await b.flush();
+  a.follow(await row());
+  expect(a.getState()).toMatchObject({ doc: { title: 'Theirs' }, conflicts: {}, save: 'saved' });
 });
 
 test('a conflict ends by taking the other value', async () => {

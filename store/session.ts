@@ -5,8 +5,8 @@ import { writeMirror } from './mirror';
 import { applyPatches, reachable, same, valueAt, type Json, type Patch } from './patch';
 import { UndoStack } from './undo';
 
-/** Whether what is on the screen is stored. */
-export type SaveState = 'saved' | 'pending' | 'failed';
+/** Whether what is on the screen is stored, or waits for a choice between two values. */
+export type SaveState = 'saved' | 'pending' | 'conflict' | 'failed';
 
 /** Two values for one place: what was typed here and what came from elsewhere. */
 interface Conflict {
@@ -46,8 +46,10 @@ export class CaseSession {
   private stored: CaseRow;
   private pending: Patch[] = [];
   private held = new Map<string, Patch>();
-  private inUse: string | undefined;
-  private save: SaveState = 'saved';
+  private inUse: { readonly path: string; readonly value: Json | undefined } | undefined;
+  /** How many of the pending patches, from the first, are being written just now. */
+  private sending = 0;
+  private failed = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private writing: Promise<void> | undefined;
   private readonly undoStack = new UndoStack();
@@ -83,7 +85,13 @@ export class CaseSession {
         reachable(current, patch.path) ? applyPatches(current, [patch]) : current,
       this.stored.doc,
     );
-    return { doc, save: this.save, conflicts, canUndo, canRedo };
+    return { doc, save: this.saveState(), conflicts, canUndo, canRedo };
+  }
+
+  private saveState(): SaveState {
+    if (this.failed) return 'failed';
+    if (this.pending.length > 0) return 'pending';
+    return this.held.size > 0 ? 'conflict' : 'saved';
   }
 
   private changed(): void {
@@ -95,9 +103,12 @@ export class CaseSession {
     writeMirror(this.stored.id, this.page, [...this.pending, ...this.held.values()]);
   }
 
-  /** Marks the place whose field has the focus; it keeps its draft until the focus leaves. */
+  /**
+   * Marks the place whose field has the focus. What is typed there is a draft, and is kept until
+   * the focus leaves; a field in which nothing was typed follows other pages.
+   */
   use(path: string | undefined): void {
-    this.inUse = path;
+    this.inUse = path === undefined ? undefined : { path, value: valueAt(this.state.doc, path) };
   }
 
   /** Changes places of the document. Edits of one group are undone together. */
@@ -118,13 +129,14 @@ export class CaseSession {
         this.held.set(patch.path, { ...held, value: patch.value });
         continue;
       }
-      const at = this.pending.findIndex(({ path }) => path === patch.path);
+      // What is being written must not be changed under the transaction: queue behind it.
+      const at = this.pending.findIndex(
+        ({ path }, index) => index >= this.sending && path === patch.path,
+      );
       const before = this.pending[at];
-      // What is already being written must not be changed under the transaction: queue behind it.
-      if (before && !this.writing) this.pending[at] = { ...patch, was: before.was };
+      if (before) this.pending[at] = { ...patch, was: before.was };
       else this.pending.push(patch);
     }
-    this.save = 'pending';
     this.mirror();
     this.changed();
     clearTimeout(this.timer);
@@ -141,6 +153,7 @@ export class CaseSession {
   }
 
   private async write(count: number): Promise<void> {
+    this.sending = count;
     try {
       const { row, conflicts } = await this.store(
         this.stored.id,
@@ -150,11 +163,12 @@ export class CaseSession {
       this.pending = this.pending.slice(count);
       conflicts.forEach((patch) => this.held.set(patch.path, patch));
       this.adopt(row);
-      this.save = this.pending.length > 0 ? 'pending' : 'saved';
+      this.failed = false;
       this.mirror();
     } catch {
-      this.save = 'failed';
+      this.failed = true;
     } finally {
+      this.sending = 0;
       this.writing = undefined;
       this.changed();
     }
@@ -168,15 +182,21 @@ export class CaseSession {
     this.changed();
   }
 
+  /** Holds the draft of the field in use where the same place has changed elsewhere. */
+  private keepDraft(shown: CaseFile, row: CaseRow): void {
+    if (!this.inUse) return;
+    const { path, value } = this.inUse;
+    const [mine, theirs] = [valueAt(shown, path), valueAt(row.doc, path)];
+    if (same(mine, theirs) || this.pending.some((patch) => patch.path === path)) return;
+    if (same(mine, value)) this.inUse = { path, value: theirs };
+    else if (!this.held.has(path)) this.held.set(path, { path, was: theirs, value: mine });
+  }
+
   /** Makes a stored document the ground of this page; what is in use or typed here stays. */
   private adopt(row: CaseRow): void {
     const shown = this.state.doc;
     this.stored = row;
-    const path = this.inUse;
-    if (path && !this.pending.some((patch) => patch.path === path) && !this.held.has(path)) {
-      const [mine, theirs] = [valueAt(shown, path), valueAt(row.doc, path)];
-      if (!same(mine, theirs)) this.held.set(path, { path, was: theirs, value: mine });
-    }
+    this.keepDraft(shown, row);
     for (const patch of this.pending) {
       const theirs = valueAt(row.doc, patch.path);
       if (!same(theirs, patch.was) && !same(theirs, patch.value)) {

@@ -28,17 +28,22 @@ interface FieldBinding {
 export function useField(place: Place): FieldBinding {
   const { session, next } = useCase();
   const id = useId();
-  const visit = useRef({ count: 0, value: '' });
-  const change = (text: string): void =>
+  const visit = useRef<{ count: number; before: string | undefined }>({
+    count: 0,
+    before: undefined,
+  });
+  const change = (text: string): void => {
+    visit.current.before ??= place.value;
     session.edit(
       [{ path: place.path, value: place.write(text) }],
       `${id}:${place.path}:${visit.current.count}`,
     );
+  };
   return {
     id,
     change,
     onFocus: () => {
-      visit.current = { count: visit.current.count + 1, value: place.value };
+      visit.current = { count: visit.current.count + 1, before: undefined };
       session.use(place.path);
     },
     onBlur: () => {
@@ -46,9 +51,10 @@ export function useField(place: Place): FieldBinding {
       void session.flush();
     },
     onKeyDown: (event) => {
-      if (event.key === 'Escape' && place.value !== visit.current.value) {
+      const { before } = visit.current;
+      if (event.key === 'Escape' && before !== undefined && place.value !== before) {
         event.preventDefault();
-        change(visit.current.value);
+        change(before);
       }
       if (event.key !== 'Enter' || event.ctrlKey || event.altKey) return;
       event.preventDefault();
