@@ -50,7 +50,8 @@ test.each<[LawnInput, string]>([
   [ORACLE, 'finding.limeUnsettled'],
   [settled(ORACLE), 'headline.lime.dose'],
   [{ buffer: '6.2', ph: '7.4' }, 'finding.bufferAgainstPh'],
-  [{ om: '3' }, 'finding.limeAbsent'],
+  [{ om: '3' }, 'finding.limeNeedsPh'],
+  [{ ph: '5.4' }, 'finding.limeAbsent'],
   [{ ...ORACLE, planFrom: 'soon' }, 'finding.limeUndated'],
 ])('what a case turns on: %#', (input, id) => {
   expect(turnsOn(planCase(lawnCase(input))).id).toBe(id);

@@ -22,7 +22,9 @@ function settlement(
 ): void {
   const settled = decisionOf(file, area.id, 'ph-settled');
   if (plan.verdict === 'absent') {
-    if (readings.begun) ctx.find(area.id, 'ph', 'decide', 'limeAbsent', {}, [plan.rate]);
+    if (!readings.begun) return;
+    const name = 'absent' in readings.waterPh ? 'limeNeedsPh' : 'limeAbsent';
+    ctx.find(area.id, 'ph', 'decide', name, {}, [readings.waterPh, plan.rate]);
     return;
   }
   if (plan.verdict === 'dose' && 'absent' in plan.set.total) {

@@ -8,7 +8,7 @@ import { quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import { limeFindings } from './findings';
-import { chosenOption, requirementOptions, type RequirementOption } from './options';
+import { chosenOption, requirementOptions, type OptionId, type RequirementOption } from './options';
 import { readBag, toProduct, type Bag } from './quality';
 import { residualLime } from './residual';
 import type {
@@ -133,26 +133,24 @@ function materialRows(
   });
 }
 
-/** A water pH that needs no lime settles the step, unless the advisor follows another figure. */
+/**
+ * A water pH that needs no lime settles the step, and without one nobody knows, unless the advisor
+ * follows the laboratory or an amount of their own.
+ */
 function verdictOf(
   { area, file, plant, readings }: LimeInput,
+  chosen: OptionId,
   rate: ProductRate,
   least: number,
 ): LimeVerdict {
   const decided = decisionOf(file, area.id, 'lime-method')?.value;
-  const own = decided === 'own';
-  const follows = own || decided === 'laboratory';
-  const limeBelow = readings.organic ? TRI_STATE_ORGANIC.max : plant.limeBelow;
   const { waterPh } = readings;
-  if (!follows && !('absent' in waterPh) && waterPh.value.value >= limeBelow) return 'none-needed';
-  if (!follows && 'absent' in waterPh && decided === undefined) {
-    return readings.limeRecommendation.typed.text.trim() === '' || 'absent' in rate
-      ? 'absent'
-      : byAmount(rate, least);
+  if (decided !== 'own' && decided !== 'laboratory') {
+    const limeBelow = readings.organic ? TRI_STATE_ORGANIC.max : plant.limeBelow;
+    if (!('absent' in waterPh) && waterPh.value.value >= limeBelow) return 'none-needed';
+    if ('absent' in waterPh && chosen !== 'laboratory') return 'absent';
   }
-  if ('absent' in rate) return 'absent';
-  if (rate.value.value === 0) return 'none-needed';
-  return own ? 'dose' : byAmount(rate, least);
+  return byAmount(rate, chosen === 'own' ? 0 : least);
 }
 
 function byAmount(rate: ProductRate, least: number): LimeVerdict {
@@ -269,7 +267,7 @@ export function planLime(ctx: PlanContext, input: LimeInput): LimePlan {
     methods.filter((row) => !row.chosen && !('absent' in row.rate)).map((row) => row.rate),
   );
 
-  const verdict = verdictOf(input, rate, pack.lime.least.value);
+  const verdict = verdictOf(input, chosen.id, rate, pack.lime.least.value);
   const set = limeDoses(ctx, input, verdict, rate, bag);
   const doses = datedDoses(input, set, rate, lastOn);
   const waiting = doses.find(({ state }) => state === 'conditional');

@@ -3,22 +3,10 @@ import type { Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import type { Figure } from '../working/working';
 import type { Readings } from '../report/readings';
+import type { Basis } from './basis';
 
 /** A requirement as a method prints it: per acre, at the method's own depth. */
 export type PerAcre = Quantity<'ton/acre', 'limestone'> | Quantity<'lb/acre', 'limestone'>;
-
-/**
- * What a pound of a requirement is: limestone of a known quality, or a pound of whatever is spread
- * because the source does not say.
- */
-export type Basis =
-  | {
-      readonly kind: 'limestone';
-      readonly cce: number;
-      readonly ecce: number;
-      readonly source: SourceId;
-    }
-  | { readonly kind: 'unstated' };
 
 export interface MethodInput {
   readonly readings: Readings;

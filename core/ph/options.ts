@@ -1,5 +1,4 @@
 import { decisionKey, decisionOf, type CaseFile } from '../casefile/casefile';
-import { PURE_CARBONATE, TABLE_LIMESTONE_CCE, TABLE_LIMESTONE_ECCE } from '../tables/limeQuality';
 import { SMP_DEPTH_IN } from '../tables/smp';
 import {
   perAcreToPerThousand,
@@ -13,11 +12,12 @@ import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import type { Figure } from '../working/working';
 import type { Readings } from '../report/readings';
-import type { Basis, MethodInput, PerAcre, RequirementMethod } from './method';
+import { agriculturalLimestone, PURE_LIME, UNSTATED, type Basis } from './basis';
+import type { MethodInput, PerAcre, RequirementMethod } from './method';
 import { REQUIREMENT_METHODS } from './methods';
 import { SMP_RESOLVES_TO, smpTopRow } from './methods/smp';
 
-type OptionId = RequirementMethod['id'] | 'laboratory' | 'own';
+export type OptionId = RequirementMethod['id'] | 'laboratory' | 'own';
 type LimestoneRate = Figure<Quantity<'lb/1000ft2', 'limestone'>>;
 
 /** One way to a lime requirement, before the bag's quality. */
@@ -125,14 +125,9 @@ function methodOption(
 }
 
 const LAB_BASIS: Readonly<Record<string, Basis>> = {
-  product: { kind: 'unstated' },
-  limestone: {
-    kind: 'limestone',
-    cce: TABLE_LIMESTONE_CCE,
-    ecce: TABLE_LIMESTONE_ECCE,
-    source: 'ncr-221',
-  },
-  pure: { kind: 'limestone', cce: PURE_CARBONATE, ecce: PURE_CARBONATE, source: 'definition' },
+  product: UNSTATED,
+  limestone: agriculturalLimestone('ncr-221'),
+  pure: PURE_LIME,
 };
 
 const LAB_AMOUNT = { min: 0, max: 100_000 };
@@ -190,7 +185,7 @@ function laboratoryOption(ctx: PlanContext, input: OptionInput): RequirementOpti
     : rate;
   return {
     id: 'laboratory',
-    basis: LAB_BASIS[input.readings.limeRecommendation.typed.method] ?? { kind: 'unstated' },
+    basis: LAB_BASIS[input.readings.limeRecommendation.typed.method] ?? UNSTATED,
     asPrinted: undefined,
     requirement,
     advised: lessCredit(ctx, prefix, requirement, input.credit),
@@ -223,7 +218,7 @@ function ownOption(
         );
   return {
     id: 'own',
-    basis: { kind: 'unstated' },
+    basis: UNSTATED,
     asPrinted: undefined,
     requirement,
     advised: requirement,

@@ -6,7 +6,7 @@ import type { Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import type { Figure } from '../working/working';
-import type { Basis } from './method';
+import type { Basis } from './basis';
 
 /** What a bag is worth, by the measure that its label gives. */
 export type Effectiveness =

@@ -6,80 +6,35 @@ import {
   TEXTURES,
   type Texture,
 } from '../../tables/limeByTexture';
-import { quantity, type Quantity } from '../../units/quantity';
-import type { PlanContext } from '../../working/context';
 import { msg, type Msg } from '../../working/msg';
-import type { Figure } from '../../working/working';
+import { UNSTATED } from '../basis';
 import type { MethodInput, RequirementMethod } from '../method';
+import { onRows, type Column } from './rows';
 
-type Pounds = Quantity<'lb/acre', 'limestone'>;
-type WaterPh = Figure<Quantity<'pH', 'water'>>;
+const ROW_PHS = LIME_BY_TEXTURE_ROWS.map(([ph]) => ph);
+const [LOWEST, HIGHEST] = [Math.min(...ROW_PHS), Math.max(...ROW_PHS)];
 
-const [HIGHEST] = LIME_BY_TEXTURE_ROWS[0] ?? [LIME_BY_TEXTURE_TARGET];
-const [LOWEST] = LIME_BY_TEXTURE_ROWS[LIME_BY_TEXTURE_ROWS.length - 1] ?? [HIGHEST];
-
-function whyNot({ readings, target }: MethodInput): Msg | undefined {
-  const { waterPh, texture } = readings;
-  if (!texture) return msg('absent.noTexture');
-  if ('absent' in waterPh) return waterPh.absent;
+function whyNot(ph: number, { target }: MethodInput): Msg | undefined {
   if ('absent' in target) return target.absent;
   if (target.value.value > LIME_BY_TEXTURE_TARGET + 1e-9) {
     return msg('absent.targetOutside', { max: LIME_BY_TEXTURE_TARGET });
   }
-  const ph = waterPh.value.value;
   if (ph < LOWEST || ph > HIGHEST) {
     return msg('absent.textureOutside', { min: LOWEST, max: HIGHEST });
   }
   return undefined;
 }
 
-function cell(
-  ctx: PlanContext,
-  id: string,
-  row: readonly number[],
-  texture: Texture,
-  ph: WaterPh,
-): Figure<Pounds> {
-  const at = row[0] ?? HIGHEST;
-  return ctx.sheet.derive(
-    'lookup',
-    {
-      id,
-      label: msg('lime.textureCell', { row: at, texture: msg(`texture.${texture}`) }),
-      source: 'knott',
-      standing: 'recalled',
-      detail: { table: 'lime-by-texture', row: at, column: texture },
-    },
-    [ph],
-    (_ph) => quantity(row[TEXTURES.indexOf(texture) + 1] ?? 0, 'lb/acre', 'limestone'),
-  );
-}
-
-function betweenRows(
-  ctx: PlanContext,
-  prefix: string,
-  texture: Texture,
-  ph: WaterPh,
-): Figure<Pounds> {
-  const value = 'absent' in ph ? HIGHEST : ph.value.value;
-  const below = LIME_BY_TEXTURE_ROWS.findIndex(([row]) => row <= value + 1e-9);
-  const lower = LIME_BY_TEXTURE_ROWS[below] ?? [LOWEST];
-  if (Math.abs(lower[0] - value) < 1e-9) return cell(ctx, `${prefix}/table`, lower, texture, ph);
-  const upper = LIME_BY_TEXTURE_ROWS[below - 1] ?? lower;
-  const high = cell(ctx, `${prefix}/row-above`, upper, texture, ph);
-  const low = cell(ctx, `${prefix}/row-below`, lower, texture, ph);
-  return ctx.sheet.derive(
-    'interpolate',
-    {
-      id: `${prefix}/table`,
-      label: msg('lime.betweenRows', { upper: upper[0], lower: lower[0] }),
-    },
-    [ph, high, low],
-    (p, h, l) => {
-      const way = (upper[0] - p.value) / (upper[0] - lower[0]);
-      return quantity(h.value + way * (l.value - h.value), 'lb/acre', 'limestone');
-    },
-  );
+function columnFor(texture: Texture): Column<'lb/acre'> {
+  return {
+    rows: LIME_BY_TEXTURE_ROWS,
+    at: TEXTURES.indexOf(texture) + 1,
+    table: 'lime-by-texture',
+    name: texture,
+    unit: 'lb/acre',
+    source: 'knott',
+    label: (row) => msg('lime.textureCell', { row, texture: msg(`texture.${texture}`) }),
+  };
 }
 
 /**
@@ -91,23 +46,19 @@ export const LIME_BY_TEXTURE: RequirementMethod = {
   source: 'knott',
   standing: 'recalled',
   soils: 'mineral',
-  basis: { kind: 'unstated' },
+  basis: UNSTATED,
   depthIn: LIME_BY_TEXTURE_DEPTH_IN,
   compute: (ctx, prefix, input) => {
-    const { readings } = input;
+    const { waterPh, texture } = input.readings;
     const entry = { id: `${prefix}/ranged`, label: msg('lime.textureRange') };
-    const refused = whyNot(input);
-    if (refused || !readings.texture) {
-      return ctx.sheet.absent(entry, refused ?? msg('absent.noTexture'), [readings.waterPh.id]);
-    }
-    const table = betweenRows(ctx, prefix, readings.texture, readings.waterPh);
+    if (!texture) return ctx.sheet.absent(entry, msg('absent.noTexture'), [waterPh.id]);
+    if ('absent' in waterPh) return ctx.sheet.absent(entry, waterPh.absent, [waterPh.id]);
+    const refused = whyNot(waterPh.value.value, input);
+    if (refused) return ctx.sheet.absent(entry, refused, [waterPh.id]);
+    const table = onRows(ctx, prefix, columnFor(texture), waterPh);
+    const spread = { id: `${prefix}/spread`, label: msg('lime.textureSpread') };
     const percent = ctx.constant(
-      {
-        id: `${prefix}/spread`,
-        label: msg('lime.textureSpread'),
-        source: 'practice',
-        standing: 'practice',
-      },
+      { ...spread, source: 'practice', standing: 'practice' },
       LIME_BY_TEXTURE_SPREAD_PERCENT,
       '%',
       'share',

@@ -1,4 +1,3 @@
-import { TABLE_LIMESTONE_CCE, TABLE_LIMESTONE_ECCE } from '../../tables/limeQuality';
 import {
   LTI_PER_PH,
   TRI_STATE_BUFFER,
@@ -7,6 +6,7 @@ import {
 } from '../../tables/triState';
 import { quantity } from '../../units/quantity';
 import { msg, type Msg } from '../../working/msg';
+import { agriculturalLimestone } from '../basis';
 import type { RequirementMethod } from '../method';
 
 type Line = (typeof TRI_STATE_LINES)[number];
@@ -32,12 +32,7 @@ export const TRI_STATE: RequirementMethod = {
   source: 'e-2567',
   standing: 'recalled',
   soils: 'mineral',
-  basis: {
-    kind: 'limestone',
-    cce: TABLE_LIMESTONE_CCE,
-    ecce: TABLE_LIMESTONE_ECCE,
-    source: 'e-2567',
-  },
+  basis: agriculturalLimestone('e-2567'),
   depthIn: TRI_STATE_DEPTH_IN,
   compute: (ctx, prefix, { readings, target }) => {
     const buffer = readings.bufferPh;

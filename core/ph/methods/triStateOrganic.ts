@@ -1,7 +1,7 @@
-import { TABLE_LIMESTONE_CCE, TABLE_LIMESTONE_ECCE } from '../../tables/limeQuality';
 import { TRI_STATE_DEPTH_IN, TRI_STATE_ORGANIC } from '../../tables/triState';
 import { quantity } from '../../units/quantity';
 import { msg } from '../../working/msg';
+import { agriculturalLimestone } from '../basis';
 import type { RequirementMethod } from '../method';
 
 /** Organic soils by their own pH, to about 5.3 whatever the plant: more would lock up micronutrients. */
@@ -10,12 +10,7 @@ export const TRI_STATE_ORGANIC_SOIL: RequirementMethod = {
   source: 'e-2567',
   standing: 'recalled',
   soils: 'organic',
-  basis: {
-    kind: 'limestone',
-    cce: TABLE_LIMESTONE_CCE,
-    ecce: TABLE_LIMESTONE_ECCE,
-    source: 'e-2567',
-  },
+  basis: agriculturalLimestone('e-2567'),
   depthIn: TRI_STATE_DEPTH_IN,
   compute: (ctx, prefix, { readings: { waterPh } }) => {
     const { intercept, slope, min, max } = TRI_STATE_ORGANIC;
