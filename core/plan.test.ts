@@ -101,6 +101,7 @@ test.each<[string, LawnInput, string]>([
   ['pH unknown', { buffer: '6.4' }, 'absent'],
   ['nothing typed', {}, 'absent'],
   ['a need under 20 lb/1000 ft²', { ph: '5.9', texture: 'sandy-loam' }, 'not-worth-a-trip'],
+  ['a laboratory beside a buffer, pH unknown', { buffer: '6.4', lab: { text: '60' } }, 'absent'],
   ['the laboratory followed without a pH', { lab: { text: '60' } }, 'dose'],
   [
     'the laboratory says none',

@@ -2,8 +2,7 @@
 
 import { useId, type ReactNode } from 'react';
 import type { DecisionKind } from '../../core/casefile/casefile';
-import { WorkingScope } from '../working/openWorking';
-import { WorkingPanel } from '../working/WorkingPanel';
+import { OpenableRow } from '../working/Openable';
 import { useCase } from './caseContext';
 import { decisionPlace } from './places';
 
@@ -40,40 +39,27 @@ export function ChoiceRow({
       `choose:${place.path}:${value}`,
     );
   return (
-    <WorkingScope>
-      {(open) => (
-        <>
-          <tr className={`border-b border-rule-2 ${chosen ? 'font-semibold' : ''}`}>
-            <td className="py-1 pr-1.5">
-              <span className="flex items-start gap-2">
-                <input
-                  id={id}
-                  type="radio"
-                  name={`${area.area.id}-${what}`}
-                  checked={chosen}
-                  disabled={disabled}
-                  onChange={choose}
-                  className="mt-0.5 size-4 shrink-0 accent-spruce"
-                />
-                <label htmlFor={id} className={disabled ? 'text-ink-2' : ''}>
-                  <span className="inline-block first-letter:uppercase">{words}</span>
-                  {below && (
-                    <span className="block text-small font-normal text-ink-2">{below}</span>
-                  )}
-                </label>
-              </span>
-            </td>
-            {children}
-          </tr>
-          {open && (
-            <tr>
-              <td colSpan={columns} className="pl-6">
-                <WorkingPanel id={open} />
-              </td>
-            </tr>
-          )}
-        </>
-      )}
-    </WorkingScope>
+    <OpenableRow columns={columns} className="pl-6">
+      <tr className={`border-b border-rule-2 ${chosen ? 'font-semibold' : ''}`}>
+        <td className="py-1 pr-1.5">
+          <span className="flex items-start gap-2">
+            <input
+              id={id}
+              type="radio"
+              name={`${area.area.id}-${what}`}
+              checked={chosen}
+              disabled={disabled}
+              onChange={choose}
+              className="mt-0.5 size-4 shrink-0 accent-spruce"
+            />
+            <label htmlFor={id} className={disabled ? 'text-ink-2' : ''}>
+              <span className="inline-block first-letter:uppercase">{words}</span>
+              {below && <span className="block text-small font-normal text-ink-2">{below}</span>}
+            </label>
+          </span>
+        </td>
+        {children}
+      </tr>
+    </OpenableRow>
   );
 }

@@ -7,8 +7,7 @@ import { formatDate } from '../format/date';
 import { text } from '../format/text';
 import { Cell, Table } from '../parts/Table';
 import { Figure } from '../working/Figure';
-import { WorkingScope } from '../working/openWorking';
-import { WorkingPanel } from '../working/WorkingPanel';
+import { Openable, OpenableRow } from '../working/Openable';
 
 interface DoseTableProps {
   readonly set: DoseSet;
@@ -31,43 +30,29 @@ export function DoseTable({ set, doses, known }: DoseTableProps): ReactNode {
         ]}
       >
         {doses.map(({ key, date, state, amount }) => (
-          <WorkingScope key={key}>
-            {(open) => (
-              <>
-                <tr className="border-b border-rule-2">
-                  <Cell>{formatDate(date)}</Cell>
-                  <Cell number>
-                    <Figure id={set.rate.id} />
-                  </Cell>
-                  <Cell number>
-                    <Figure id={amount.printed.id} bold={state === 'firm'} />
-                  </Cell>
-                  <Cell number>
-                    <Figure id={amount.perPass.id} />
-                  </Cell>
-                  <Cell>{text(`dose.state.${state}`)}</Cell>
-                </tr>
-                {open && (
-                  <tr>
-                    <td colSpan={5}>
-                      <WorkingPanel id={open} />
-                    </td>
-                  </tr>
-                )}
-              </>
-            )}
-          </WorkingScope>
+          <OpenableRow key={key} columns={5}>
+            <tr className="border-b border-rule-2">
+              <Cell>{formatDate(date)}</Cell>
+              <Cell number>
+                <Figure id={set.rate.id} />
+              </Cell>
+              <Cell number>
+                <Figure id={amount.printed.id} bold={state === 'firm'} />
+              </Cell>
+              <Cell number>
+                <Figure id={amount.perPass.id} />
+              </Cell>
+              <Cell>{text(`dose.state.${state}`)}</Cell>
+            </tr>
+          </OpenableRow>
         ))}
       </Table>
-      <WorkingScope>
-        {(open) => (
-          <div className="mt-1.5 text-small text-ink-2">
-            {text('dose.roundingNote')}
-            <Figure id={set.rounding.id} />
-            {open && <WorkingPanel id={open} />}
-          </div>
-        )}
-      </WorkingScope>
+      <div className="mt-1.5 text-small text-ink-2">
+        <Openable>
+          {text('dose.roundingNote')}
+          <Figure id={set.rounding.id} />
+        </Openable>
+      </div>
     </>
   );
 }

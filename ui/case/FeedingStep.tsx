@@ -8,8 +8,7 @@ import { Section, StepHead } from '../parts/Section';
 import { Cell, Table } from '../parts/Table';
 import { Figure } from '../working/Figure';
 import { FigureText } from '../working/FigureText';
-import { WorkingScope } from '../working/openWorking';
-import { WorkingPanel } from '../working/WorkingPanel';
+import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';
 import { ChoiceRow } from './ChoiceRow';
 import { DoseTable } from './DoseTable';
@@ -25,19 +24,16 @@ function Need(): ReactNode {
     ...(given ? [{ id: need.id, words: text('feed.need') }] : []),
   ];
   return rows.map(({ id, words }) => (
-    <WorkingScope key={id}>
-      {(open) => (
-        <div className="border-b border-rule-2 py-1">
-          <span className="flex justify-between gap-4">
-            <span>{words}</span>
-            <span>
-              <Figure id={id} bold /> {text('feed.ofNitrogen')}
-            </span>
+    <div key={id} className="border-b border-rule-2 py-1">
+      <Openable>
+        <span className="flex justify-between gap-4">
+          <span>{words}</span>
+          <span>
+            <Figure id={id} bold /> {text('feed.ofNitrogen')}
           </span>
-          {open && <WorkingPanel id={open} />}
-        </div>
-      )}
-    </WorkingScope>
+        </span>
+      </Openable>
+    </div>
   ));
 }
 
@@ -73,22 +69,15 @@ export function FeedingStep(): ReactNode {
   const { feed, ground, headlines } = area;
   return (
     <>
-      <WorkingScope>
-        {(open) => (
-          <>
-            <StepHead
-              title={<FigureText message={headlines.feeding} />}
-              below={
-                'absent' in feed.need
-                  ? messageText(feed.need.absent, plan.workings)
-                  : text('feed.why')
-              }
-              act={<SettleButton what="feeding-settled" />}
-            />
-            {open && <WorkingPanel id={open} />}
-          </>
-        )}
-      </WorkingScope>
+      <Openable>
+        <StepHead
+          title={<FigureText message={headlines.feeding} />}
+          below={
+            'absent' in feed.need ? messageText(feed.need.absent, plan.workings) : text('feed.why')
+          }
+          act={<SettleButton what="feeding-settled" />}
+        />
+      </Openable>
       <Findings step="feeding" />
       {feed.verdict !== 'absent' && (
         <Section title={text('ph.howMuch')}>

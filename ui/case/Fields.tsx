@@ -43,7 +43,6 @@ interface FieldProps {
   readonly place: Place;
   /** Width of the control in the worksheet's terms. */
   readonly width?: 'number' | 'date' | 'unit' | 'words' | 'wide';
-  readonly hideLabel?: boolean;
 }
 
 const WIDTHS = {
@@ -53,6 +52,26 @@ const WIDTHS = {
   words: 'w-52',
   wide: 'w-full max-w-md',
 } as const;
+
+interface LabelledProps {
+  readonly id: string;
+  readonly label: string;
+  readonly place: Place;
+  readonly children: ReactNode;
+}
+
+/** A control under its label, over what there is to say about it. */
+function Labelled({ id, label, place, children }: LabelledProps): ReactNode {
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="block text-label font-semibold text-ink-2">
+        {label}
+      </label>
+      {children}
+      <Notes id={id} place={place} />
+    </div>
+  );
+}
 
 interface TextFieldProps extends FieldProps {
   readonly unit?: string;
@@ -66,19 +85,12 @@ export function TextField({
   unit,
   hint,
   width = 'number',
-  hideLabel = false,
 }: TextFieldProps): ReactNode {
   const { id, change, ...events } = useField(place);
   const { plan } = useCase();
   const invalid = plan.problems[place.problem] !== undefined;
   return (
-    <div className="min-w-0">
-      <label
-        htmlFor={id}
-        className={hideLabel ? 'sr-only' : 'block text-label font-semibold text-ink-2'}
-      >
-        {label}
-      </label>
+    <Labelled id={id} label={label} place={place}>
       <span className="flex items-center gap-2">
         <input
           id={id}
@@ -95,8 +107,7 @@ export function TextField({
         {unit && <span className="whitespace-nowrap text-ink-2">{unit}</span>}
         {hint && <span className="text-small text-ink-2">{hint}</span>}
       </span>
-      <Notes id={id} place={place} />
-    </div>
+    </Labelled>
   );
 }
 
@@ -110,17 +121,10 @@ export function SelectField({
   place,
   options,
   width = 'words',
-  hideLabel = false,
 }: SelectFieldProps): ReactNode {
   const { id, change, ...events } = useField(place);
   return (
-    <div className="min-w-0">
-      <label
-        htmlFor={id}
-        className={hideLabel ? 'sr-only' : 'block text-label font-semibold text-ink-2'}
-      >
-        {label}
-      </label>
+    <Labelled id={id} label={label} place={place}>
       <select
         id={id}
         data-stop=""
@@ -135,7 +139,6 @@ export function SelectField({
           </option>
         ))}
       </select>
-      <Notes id={id} place={place} />
-    </div>
+    </Labelled>
   );
 }

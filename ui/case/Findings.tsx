@@ -4,8 +4,7 @@ import type { ReactNode } from 'react';
 import type { Finding, StepId } from '../../core/working/context';
 import { text } from '../format/text';
 import { FigureText } from '../working/FigureText';
-import { WorkingScope } from '../working/openWorking';
-import { WorkingPanel } from '../working/WorkingPanel';
+import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';
 
 const LOOKS: Readonly<Record<Finding['severity'], string>> = {
@@ -27,17 +26,14 @@ export function Findings({ step }: { step: StepId }): ReactNode {
   return (
     <ul className="mb-3 grid gap-1.5">
       {here.map((finding) => (
-        <WorkingScope key={finding.id}>
-          {(open) => (
-            <li className={`border-l-3 px-3 py-1 ${LOOKS[finding.severity]}`}>
-              {finding.severity !== 'note' && (
-                <strong>{text(`severity.${finding.severity}`)} </strong>
-              )}
-              <FigureText message={finding.message} />
-              {open && <WorkingPanel id={open} />}
-            </li>
-          )}
-        </WorkingScope>
+        <li key={finding.id} className={`border-l-3 px-3 py-1 ${LOOKS[finding.severity]}`}>
+          <Openable>
+            {finding.severity !== 'note' && (
+              <strong>{text(`severity.${finding.severity}`)} </strong>
+            )}
+            <FigureText message={finding.message} />
+          </Openable>
+        </li>
       ))}
     </ul>
   );

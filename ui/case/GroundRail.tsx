@@ -3,8 +3,7 @@
 import type { ReactNode } from 'react';
 import { text } from '../format/text';
 import { Figure } from '../working/Figure';
-import { WorkingScope } from '../working/openWorking';
-import { WorkingPanel } from '../working/WorkingPanel';
+import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';
 import { ShapeFigure } from './ShapeFigure';
 
@@ -16,25 +15,22 @@ export function GroundRail(): ReactNode {
   return (
     <>
       <h2 className="mb-2 text-label font-semibold text-ink-2">{text('rail.ground')}</h2>
-      <WorkingScope>
-        {(open) => (
-          <div className="-mx-2 rounded border-l-3 border-spruce bg-spruce-wash p-2">
-            <div className="flex items-center gap-3">
-              <ShapeFigure shape={area.area.shape} className="h-10 w-14 shrink-0" />
-              <div className="min-w-0">
-                <p className="truncate font-semibold">
-                  {area.area.name.trim() || text('area.unnamed')}
-                </p>
-                <p className="truncate text-small text-ink-2">{text(`plant.${area.plant.id}`)}</p>
-                <p className="text-small">
-                  {ground.known ? <Figure id={ground.area.id} /> : text('rail.unknown')}
-                </p>
-              </div>
+      <div className="-mx-2 rounded border-l-3 border-spruce bg-spruce-wash p-2">
+        <Openable>
+          <div className="flex items-center gap-3">
+            <ShapeFigure shape={area.area.shape} className="h-10 w-14 shrink-0" />
+            <div className="min-w-0">
+              <p className="truncate font-semibold">
+                {area.area.name.trim() || text('area.unnamed')}
+              </p>
+              <p className="truncate text-small text-ink-2">{text(`plant.${area.plant.id}`)}</p>
+              <p className="text-small">
+                {ground.known ? <Figure id={ground.area.id} /> : text('rail.unknown')}
+              </p>
             </div>
-            {open && <WorkingPanel id={open} />}
           </div>
-        )}
-      </WorkingScope>
+        </Openable>
+      </div>
       <h2 className="mt-5 mb-1 text-label font-semibold text-ink-2">{text('rail.restsOn')}</h2>
       <p className="text-small text-ink-2">
         {area.readings.begun

@@ -5,8 +5,7 @@ import { CLIPPINGS, SHAPES, SITUATIONS, type ShapeKind } from '../../core/casefi
 import { text } from '../format/text';
 import { Section, StepHead } from '../parts/Section';
 import { Figure } from '../working/Figure';
-import { WorkingScope } from '../working/openWorking';
-import { WorkingPanel } from '../working/WorkingPanel';
+import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';
 import { SelectField, TextField } from './Fields';
 import { NextButton } from './NextButton';
@@ -31,14 +30,11 @@ function Result(): ReactNode {
   const { ground } = area;
   if (!ground.known) return <p className="text-ink-2">{text('ground.unknownHelp')}</p>;
   return (
-    <WorkingScope>
-      {(open) => (
-        <div>
-          <Figure id={ground.area.id} bold />
-          {open && <WorkingPanel id={open} />}
-        </div>
-      )}
-    </WorkingScope>
+    <div>
+      <Openable>
+        <Figure id={ground.area.id} bold />
+      </Openable>
+    </div>
   );
 }
 

@@ -5,8 +5,7 @@ import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { SlipBlocks } from '../slip/SlipBlocks';
 import { FigureText } from '../working/FigureText';
-import { WorkingScope } from '../working/openWorking';
-import { WorkingPanel } from '../working/WorkingPanel';
+import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';
 
 interface MarginProps {
@@ -51,20 +50,17 @@ export function Margin({ folded, onFold }: MarginProps): ReactNode {
 export function MarginBar(): ReactNode {
   const { area, go } = useCase();
   return (
-    <WorkingScope>
-      {(open) => (
-        <div className="border-t border-rule bg-sheet px-4 py-1.5">
-          {open && <WorkingPanel id={open} />}
-          <div className="flex items-center justify-between gap-4">
-            <p className="min-w-0 font-serif text-slip">
-              <FigureText message={area.headlines.ph} bold />
-            </p>
-            <Button look="quiet" onClick={() => go('slip')}>
-              {text('margin.whole')}
-            </Button>
-          </div>
+    <div className="border-t border-rule bg-sheet px-4 py-1.5">
+      <Openable>
+        <div className="flex items-center justify-between gap-4">
+          <p className="min-w-0 font-serif text-slip">
+            <FigureText message={area.headlines.ph} bold />
+          </p>
+          <Button look="quiet" onClick={() => go('slip')}>
+            {text('margin.whole')}
+          </Button>
         </div>
-      )}
-    </WorkingScope>
+      </Openable>
+    </div>
   );
 }

@@ -9,8 +9,7 @@ import { Cell, Table } from '../parts/Table';
 import { Track } from '../parts/Track';
 import { Figure } from '../working/Figure';
 import { FigureText } from '../working/FigureText';
-import { WorkingScope } from '../working/openWorking';
-import { WorkingPanel } from '../working/WorkingPanel';
+import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';
 import { ChoiceRow } from './ChoiceRow';
 import { DoseTable } from './DoseTable';
@@ -28,60 +27,57 @@ function Standing(): ReactNode {
   const { window } = area.plant;
   const half = 'absent' in phUncertainty ? 0 : phUncertainty.value.value;
   return (
-    <WorkingScope>
-      {(open) => (
-        <>
-          <div className="mb-1 flex flex-wrap items-center gap-x-5 gap-y-1">
-            <span>
-              {text('ph.measured')}
-              <Figure id={waterPh.id} bold />
-              {value !== undefined && (
-                <>
-                  {text('ph.plusMinus')}
-                  <Figure id={phUncertainty.id} bare />
-                </>
-              )}
-            </span>
-            <span className="text-spruce">
-              {text('ph.window', {
-                plant: text(`plant.${area.plant.id}`),
-                low: window.low.toFixed(1),
-                high: window.high.toFixed(1),
-              })}
-            </span>
-          </div>
-          <Track
-            window={window}
-            value={value}
-            uncertainty={half}
-            target={aim}
-            label={text('ph.trackLabel')}
-          />
-          {open && <WorkingPanel id={open} />}
-          <div className="mt-2 flex flex-wrap gap-5">
-            <TextField
-              label={text('ph.target')}
-              place={decisionPlace(state.doc, area.area.id, 'lime-target')}
-              hint={
-                aim === undefined
-                  ? messageText('absent' in target ? target.absent : { id: 'figure.none' })
-                  : text('ph.now', { value: aim.toFixed(1) })
-              }
-            />
-            <TextField
-              label={text('ph.depth')}
-              place={decisionPlace(state.doc, area.area.id, 'lime-depth')}
-              unit={text('unit.in')}
-              hint={
-                'absent' in area.lime.treatedDepth
-                  ? ''
-                  : text('ph.now', { value: String(area.lime.treatedDepth.value.value) })
-              }
-            />
-          </div>
-        </>
-      )}
-    </WorkingScope>
+    <>
+      <Openable>
+        <div className="mb-1 flex flex-wrap items-center gap-x-5 gap-y-1">
+          <span>
+            {text('ph.measured')}
+            <Figure id={waterPh.id} bold />
+            {value !== undefined && (
+              <>
+                {text('ph.plusMinus')}
+                <Figure id={phUncertainty.id} bare />
+              </>
+            )}
+          </span>
+          <span className="text-spruce">
+            {text('ph.window', {
+              plant: text(`plant.${area.plant.id}`),
+              low: window.low.toFixed(1),
+              high: window.high.toFixed(1),
+            })}
+          </span>
+        </div>
+        <Track
+          window={window}
+          value={value}
+          uncertainty={half}
+          target={aim}
+          label={text('ph.trackLabel')}
+        />
+      </Openable>
+      <div className="mt-2 flex flex-wrap gap-5">
+        <TextField
+          label={text('ph.target')}
+          place={decisionPlace(state.doc, area.area.id, 'lime-target')}
+          hint={
+            aim === undefined
+              ? messageText('absent' in target ? target.absent : { id: 'figure.none' })
+              : text('ph.now', { value: aim.toFixed(1) })
+          }
+        />
+        <TextField
+          label={text('ph.depth')}
+          place={decisionPlace(state.doc, area.area.id, 'lime-depth')}
+          unit={text('unit.in')}
+          hint={
+            'absent' in area.lime.treatedDepth
+              ? ''
+              : text('ph.now', { value: String(area.lime.treatedDepth.value.value) })
+          }
+        />
+      </div>
+    </>
   );
 }
 
@@ -256,25 +252,20 @@ export function PhStep(): ReactNode {
   const { lime, headlines } = area;
   return (
     <>
-      <WorkingScope>
-        {(open) => (
-          <>
-            <StepHead
-              title={<FigureText message={headlines.ph} />}
-              below={
-                lime.verdict === 'dose' && (
-                  <>
-                    <Figure id={lime.rate.id} />
-                    {text('ph.rateAfter')}
-                  </>
-                )
-              }
-              act={<SettleButton what="ph-settled" />}
-            />
-            {open && <WorkingPanel id={open} />}
-          </>
-        )}
-      </WorkingScope>
+      <Openable>
+        <StepHead
+          title={<FigureText message={headlines.ph} />}
+          below={
+            lime.verdict === 'dose' && (
+              <>
+                <Figure id={lime.rate.id} />
+                {text('ph.rateAfter')}
+              </>
+            )
+          }
+          act={<SettleButton what="ph-settled" />}
+        />
+      </Openable>
       <Findings step="ph" />
       <Section title={text('ph.where')}>
         <Standing />

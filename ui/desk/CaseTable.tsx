@@ -10,8 +10,8 @@ import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { StepMark } from '../parts/StepMark';
 import { FigureText } from '../working/FigureText';
-import { WorkingProvider, WorkingScope } from '../working/openWorking';
-import { WorkingPanel } from '../working/WorkingPanel';
+import { OpenableRow } from '../working/Openable';
+import { WorkingProvider } from '../working/openWorking';
 
 /** The step at which a case goes on: the first that wants something. */
 function nextStep({ steps }: CaseIndexRow): StepId {
@@ -27,52 +27,37 @@ function CaseLine({ row, onDelete }: { row: CaseIndexRow; onDelete: () => void }
   const name = row.title || text('case.untitled');
   return (
     <WorkingProvider workings={row.workings}>
-      <WorkingScope>
-        {(open) => (
-          <>
-            <tr className="h-9 border-b border-rule-2 hover:bg-spruce-wash/60">
-              <td className="max-w-56 truncate px-2">
-                <Link
-                  href={`/case?id=${row.id}&step=${step}`}
-                  data-case-link=""
-                  className={`font-semibold hover:underline ${row.title ? '' : 'text-ink-2 italic'}`}
-                >
-                  {name}
-                </Link>
-              </td>
-              <td className="max-w-48 truncate px-2 text-ink-2">
-                {[row.client, row.place].filter(Boolean).join(', ')}
-              </td>
-              <td className="px-2">
-                <FigureText message={row.turnsOn} />
-              </td>
-              <td className="px-2 whitespace-nowrap">
-                <StepMark state={row.steps[step]} />
-                <span className="ml-2">{text(`step.${step}`)}</span>
-              </td>
-              <td className="num px-2 text-right whitespace-nowrap text-ink-2">
-                {formatDate(new Date(row.changedAt).toISOString().slice(0, 10))}
-              </td>
-              <td className="px-2 text-right">
-                <Button
-                  look="quiet"
-                  onClick={onDelete}
-                  aria-label={text('desk.deleteCase', { name })}
-                >
-                  {text('desk.delete')}
-                </Button>
-              </td>
-            </tr>
-            {open && (
-              <tr>
-                <td colSpan={6} className="px-2">
-                  <WorkingPanel id={open} />
-                </td>
-              </tr>
-            )}
-          </>
-        )}
-      </WorkingScope>
+      <OpenableRow columns={6} className="px-2">
+        <tr className="h-9 border-b border-rule-2 hover:bg-spruce-wash/60">
+          <td className="max-w-56 truncate px-2">
+            <Link
+              href={`/case?id=${row.id}&step=${step}`}
+              data-case-link=""
+              className={`font-semibold hover:underline ${row.title ? '' : 'text-ink-2 italic'}`}
+            >
+              {name}
+            </Link>
+          </td>
+          <td className="max-w-48 truncate px-2 text-ink-2">
+            {[row.client, row.place].filter(Boolean).join(', ')}
+          </td>
+          <td className="px-2">
+            <FigureText message={row.turnsOn} />
+          </td>
+          <td className="px-2 whitespace-nowrap">
+            <StepMark state={row.steps[step]} />
+            <span className="ml-2">{text(`step.${step}`)}</span>
+          </td>
+          <td className="num px-2 text-right whitespace-nowrap text-ink-2">
+            {formatDate(new Date(row.changedAt).toISOString().slice(0, 10))}
+          </td>
+          <td className="px-2 text-right">
+            <Button look="quiet" onClick={onDelete} aria-label={text('desk.deleteCase', { name })}>
+              {text('desk.delete')}
+            </Button>
+          </td>
+        </tr>
+      </OpenableRow>
     </WorkingProvider>
   );
 }

@@ -4,8 +4,7 @@ import type { ReactNode } from 'react';
 import type { CautionId } from '../../core/cautions/cautions';
 import type { SlipBlock, SlipDocument } from '../../core/slip/document';
 import { FigureText } from '../working/FigureText';
-import { WorkingScope } from '../working/openWorking';
-import { WorkingPanel } from '../working/WorkingPanel';
+import { Openable } from '../working/Openable';
 
 /** Cautions that can hurt a body; the others are about water and the law. */
 const HAZARDS: ReadonlySet<CautionId> = new Set(['dust', 'oxidizer']);
@@ -78,14 +77,9 @@ export function SlipBlocks({ slip }: { slip: SlipDocument }): ReactNode {
   return (
     <div className="font-serif text-slip">
       {slip.blocks.map((block, index) => (
-        <WorkingScope key={index}>
-          {(open) => (
-            <>
-              <Block block={block} />
-              {open && <WorkingPanel id={open} />}
-            </>
-          )}
-        </WorkingScope>
+        <Openable key={index}>
+          <Block block={block} />
+        </Openable>
       ))}
     </div>
   );
