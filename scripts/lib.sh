@@ -25,9 +25,9 @@ install_packages() {
 # A hash of what the build is made from decides whether to build.
 build_app() {
   local stamp
-  stamp=$(git ls-files -co --exclude-standard -- app core files store ui words proxy.ts \
-    scripts/write-csp-hashes.ts next.config.ts postcss.config.mjs tsconfig.json package-lock.json |
-    LC_ALL=C sort | xargs -d '\n' cat -- | sha256sum)
+  stamp=$(find app core files store ui words proxy.ts scripts/write-csp-hashes.ts next.config.ts \
+    postcss.config.mjs tsconfig.json package-lock.json -type f | LC_ALL=C sort |
+    xargs -d '\n' sha256sum | sha256sum)
   if [ ! -f .next/csp.json ] || [ "$(cat "$STAMPS/build" 2>/dev/null)" != "$stamp" ]; then
     echo 'Building …'
     rm -f "$STAMPS/build"
