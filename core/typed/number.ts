@@ -13,8 +13,9 @@ export type Parsed<T> =
   | { readonly kind: 'value'; readonly value: T }
   | { readonly kind: 'error'; readonly error: Msg };
 
-const PLAIN = /^-?(\d+(\.\d*)?|\.\d+)$/;
-const WITH_THOUSANDS = /^-?\d{1,3}(,\d{3})+(\.\d*)?$/;
+const PLAIN = /^-?(\d+(\.\d+)?|\.\d+)$/;
+const WITH_THOUSANDS = /^-?\d{1,3}(,\d{3})+(\.\d+)?$/;
+const HALF_TYPED = /^-?\d*[.,]?$/;
 const DECIMAL_COMMA = /^-?\d+,\d{1,2}$/;
 
 function outOfBounds(text: string, value: number, rule: NumberRule): Msg | undefined {
@@ -34,7 +35,7 @@ function outOfBounds(text: string, value: number, rule: NumberRule): Msg | undef
 
 /**
  * Reads a number as people type it: `6.1`, ` 6200 `, `6,200`. Refused with a reason: a decimal
- * comma (`6,1`), exponents (`1e3`), words, and whatever lies outside the rule.
+ * comma (`6,1`), a number that is not finished (`6.`), exponents (`1e3`), words, and whatever lies outside the rule.
  *
  * @example parseNumber('6,200', { above: 0 }) // { kind: 'value', value: 6200 }
  */
@@ -48,6 +49,7 @@ export function parseNumber(typed: string, rule: NumberRule): Parsed<number> {
     };
   }
   if (!PLAIN.test(text) && !WITH_THOUSANDS.test(text)) {
+    if (HALF_TYPED.test(text)) return { kind: 'error', error: msg('problem.unfinished', { text }) };
     return { kind: 'error', error: msg('problem.notANumber', { text }) };
   }
   const value = Number(text.replaceAll(',', ''));

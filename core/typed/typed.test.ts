@@ -15,6 +15,8 @@ test.each([
 
 test.each([
   ['6,1', 'problem.decimalComma'],
+  ['6.', 'problem.unfinished'],
+  ['-', 'problem.unfinished'],
   ['1e3', 'problem.notANumber'],
   ['12 lb', 'problem.notANumber'],
   ['5.4.1', 'problem.notANumber'],
