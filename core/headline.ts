@@ -6,6 +6,7 @@ import { msg, type Msg } from './working/msg';
 export function limeHeadline(lime: LimePlan, begun: boolean, known: boolean): Msg {
   if (!begun) return msg('headline.lime.notBegun');
   if (lime.verdict === 'none-needed') return msg('headline.lime.none');
+  if (lime.verdict === 'at-work') return msg('headline.lime.atWork');
   if (lime.verdict === 'not-worth-a-trip') return msg('headline.lime.notWorth');
   if (lime.verdict === 'absent' || 'absent' in lime.set.count) return msg('headline.lime.absent');
   if ('absent' in lime.set.total) return msg('headline.lime.noArea');

@@ -97,6 +97,7 @@ test.each<[string, string, LawnInput, number | string]>([
 });
 
 test.each<[string, LawnInput, string]>([
+  ['pH above the window', { ph: '7.9', buffer: '7.2' }, 'none-needed'],
   ['pH at the window', { ph: '6.0', buffer: '6.6' }, 'none-needed'],
   ['pH unknown', { buffer: '6.4' }, 'absent'],
   ['nothing typed', {}, 'absent'],
@@ -164,6 +165,26 @@ test('lime still at work is counted off and keeps its distance', () => {
   // Spread after the sample: all of it is still to be seen. 107.897 − 50.
   expect(value(lawn?.lime.rate ?? { id: '', absent: { id: 'none' } })).toBeCloseTo(57.897, 2);
   expect(lawn?.lime.doses[0]?.date).toBe('2028-03-01');
+});
+
+test('where what was spread covers the need, nothing is spread and the page says why', () => {
+  const file = lawnCase({ ph: '5.7', buffer: '6.8', label: { kind: 'CCE', percent: '90' } });
+  const amount = { text: '40', unit: 'lb/1000ft2', method: '' };
+  const spread = {
+    id: 'p1',
+    areaId: 'lawn',
+    kind: 'lime' as const,
+    on: '2027-09-20',
+    percent: '',
+    amount,
+  };
+  const made = planCase({ ...file, past: { p1: spread } });
+  // 1.2 t × ½ × 45.914 = 27.5 lb/1000 ft², less 40
+  expect(made.areas[0]?.lime.verdict).toBe('at-work');
+  expect(made.findings.map(({ id }) => id)).toContain('lawn/limeStillWorking');
+  expect(made.slip.blocks.map((block) => ('text' in block ? block.text.id : ''))).toEqual(
+    expect.arrayContaining(['slip.ph.sour', 'slip.limeAtWork']),
+  );
 });
 
 test('an own amount needs a reason, then overrides and says what it replaces', () => {

@@ -69,7 +69,7 @@ export const ORACLE: LawnReport = {
  */
 export const PRINTED = [
   'Main lawn, 6,200 square feet',
-  'Your soil is sour: pH 5.4. Lime comes first, then feed.',
+  'Your soil is sour: pH 5.4.',
   'Buy 12 bags of pelletized limestone, 40 lb a bag',
   '4 Oct 2027: spread 236 lb of product, that is 5.9 bags. Walk 118 lb of it one way and 118 lb across.',
   '4 Apr 2028: the same again, 236 lb.',

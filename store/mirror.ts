@@ -1,3 +1,4 @@
+import { nanoid } from 'nanoid';
 import type { Patch } from './patch';
 
 /**
@@ -14,7 +15,7 @@ function keyOf(caseId: string, page: string): string {
 
 /** Claims a name for this page until it ends. */
 export function claimPage(): string {
-  const page = crypto.randomUUID();
+  const page = nanoid();
   void navigator.locks?.request(`${LOCK}${page}`, () => new Promise(() => undefined));
   return page;
 }

@@ -1,10 +1,18 @@
 import { decisionOf } from '../casefile/casefile';
 import type { PlanContext } from '../working/context';
-import type { LimeInput, LimePlan } from './types';
+import type { LimeInput, LimePlan, PhStanding } from './types';
 import { bufferIsSilent } from './options';
 
 /** Methods further apart than this share of the chosen amount are said to differ. */
 const DIFFERENCE_WORTH_SAYING = 0.1;
+
+/** Why no lime is needed, by where the pH lies; on sour soil because whoever is followed says so. */
+const NONE_NEEDED: Readonly<Record<PhStanding, string>> = {
+  right: 'noneNeeded',
+  high: 'aboveWindow',
+  sour: 'noneAskedFor',
+  unknown: 'noneAskedFor',
+};
 
 function differing(plan: LimePlan): LimePlan['methods'] {
   const chosen = plan.methods.find((row) => row.chosen);
@@ -52,7 +60,10 @@ export function limeFindings(
 ): void {
   const { area, readings } = input;
   if (plan.verdict === 'none-needed') {
-    ctx.find(area.id, 'ph', 'note', 'noneNeeded', {}, [readings.waterPh]);
+    ctx.find(area.id, 'ph', 'note', NONE_NEEDED[plan.standing], {}, [readings.waterPh]);
+  }
+  if (past.credited && (plan.verdict === 'dose' || plan.verdict === 'at-work')) {
+    ctx.find(area.id, 'ph', 'note', 'limeStillWorking');
   }
   if (plan.verdict === 'not-worth-a-trip') {
     ctx.find(area.id, 'ph', 'note', 'notWorthATrip', { rate: { working: plan.rate.id } }, [
@@ -65,7 +76,6 @@ export function limeFindings(
     if (bufferIsSilent(readings)) {
       ctx.find(area.id, 'ph', 'note', 'bufferSilent', {}, [readings.bufferPh]);
     }
-    if (past.credited) ctx.find(area.id, 'ph', 'note', 'limeStillWorking');
     for (const { option, difference } of differing(plan)) {
       ctx.find(
         area.id,

@@ -18,6 +18,7 @@ import type {
   LimeVerdict,
   MaterialRow,
   MethodRow,
+  PhStanding,
   ProductRate,
 } from './types';
 
@@ -133,30 +134,37 @@ function materialRows(
   });
 }
 
+/** An organic soil is limed by its own rule, whatever the plant's window. */
+function standingOf({ plant, readings }: LimeInput): PhStanding {
+  const { waterPh, organic } = readings;
+  if ('absent' in waterPh) return 'unknown';
+  const ph = waterPh.value.value;
+  if (ph < (organic ? TRI_STATE_ORGANIC.max : plant.limeBelow)) return 'sour';
+  return ph > plant.window.high ? 'high' : 'right';
+}
+
 /**
  * A water pH that needs no lime settles the step, and without one nobody knows, unless the advisor
  * follows the laboratory or an amount of their own.
  */
 function verdictOf(
-  { area, file, plant, readings }: LimeInput,
+  { area, file, pack }: LimeInput,
+  standing: PhStanding,
   chosen: OptionId,
   rate: ProductRate,
-  least: number,
+  credited: boolean,
 ): LimeVerdict {
   const decided = decisionOf(file, area.id, 'lime-method')?.value;
-  const { waterPh } = readings;
   if (decided !== 'own' && decided !== 'laboratory') {
-    const limeBelow = readings.organic ? TRI_STATE_ORGANIC.max : plant.limeBelow;
-    if (!('absent' in waterPh) && waterPh.value.value >= limeBelow) return 'none-needed';
-    if ('absent' in waterPh && chosen !== 'laboratory') return 'absent';
+    if (standing === 'right' || standing === 'high') return 'none-needed';
+    if (standing === 'unknown' && chosen !== 'laboratory') return 'absent';
   }
-  return byAmount(rate, chosen === 'own' ? 0 : least);
-}
-
-function byAmount(rate: ProductRate, least: number): LimeVerdict {
   if ('absent' in rate) return 'absent';
-  if (rate.value.value === 0) return 'none-needed';
-  return rate.value.value < least ? 'not-worth-a-trip' : 'dose';
+  const { value } = rate.value;
+  const tooLittle = value < pack.lime.least.value && chosen !== 'own';
+  if (tooLittle && credited) return 'at-work';
+  if (value === 0) return 'none-needed';
+  return tooLittle ? 'not-worth-a-trip' : 'dose';
 }
 
 function datedDoses(
@@ -241,7 +249,7 @@ function digestOf(verdict: LimeVerdict, materialId: string, { total }: DoseSet):
 
 /** The lime of an area: every method side by side, the chosen one in doses on dates. */
 export function planLime(ctx: PlanContext, input: LimeInput): LimePlan {
-  const { file, area, pack, materials, ground, readings } = input;
+  const { file, area, materials, ground, readings } = input;
   const target = targetOf(ctx, input);
   const treatedDepth = depthOf(ctx, input);
   const sampledOn = readings.sampledOn ?? input.planFrom;
@@ -267,12 +275,14 @@ export function planLime(ctx: PlanContext, input: LimeInput): LimePlan {
     methods.filter((row) => !row.chosen && !('absent' in row.rate)).map((row) => row.rate),
   );
 
-  const verdict = verdictOf(input, chosen.id, rate, pack.lime.least.value);
+  const standing = standingOf(input);
+  const verdict = verdictOf(input, standing, chosen.id, rate, credit !== undefined);
   const set = limeDoses(ctx, input, verdict, rate, bag);
   const doses = datedDoses(input, set, rate, lastOn);
   const waiting = doses.find(({ state }) => state === 'conditional');
   const plan: LimePlan = {
     verdict,
+    standing,
     target,
     treatedDepth,
     methods,

@@ -15,7 +15,10 @@ type Product = Figure<Quantity<'lb', 'product'>>;
 export type ProductRate = Figure<Quantity<'lb/1000ft2', 'product'>>;
 
 /** What the pH step comes to. */
-export type LimeVerdict = 'absent' | 'none-needed' | 'not-worth-a-trip' | 'dose';
+export type LimeVerdict = 'absent' | 'none-needed' | 'at-work' | 'not-worth-a-trip' | 'dose';
+
+/** Where the measured pH lies: lime is for sour soil only. */
+export type PhStanding = 'unknown' | 'sour' | 'right' | 'high';
 
 export interface MethodRow {
   readonly option: RequirementOption;
@@ -45,6 +48,7 @@ export interface Dose {
 
 export interface LimePlan {
   readonly verdict: LimeVerdict;
+  readonly standing: PhStanding;
   readonly target: Figure<Quantity<'pH', 'water'>>;
   readonly treatedDepth: Figure<Quantity<'in', 'depth'>>;
   readonly methods: readonly MethodRow[];

@@ -12,11 +12,17 @@ function sentence(id: string, params?: Parameters<typeof msg>[1]): SlipBlock {
 }
 
 /** The reading in the client's words, before any amount. */
-function standing({ waterPh }: Readings, verdict: LimePlan['verdict']): SlipBlock[] {
-  if ('absent' in waterPh) return [];
-  const ph = { working: waterPh.id };
-  return [sentence(verdict === 'none-needed' ? 'slip.phRight' : 'slip.phSour', { ph })];
+function standing({ waterPh }: Readings, lime: LimePlan): SlipBlock[] {
+  if (lime.standing === 'unknown') return [];
+  return [sentence(`slip.ph.${lime.standing}`, { ph: { working: waterPh.id } })];
 }
+
+/** What the page says where nothing is to be spread. */
+const NOTHING: Partial<Readonly<Record<LimePlan['verdict'], string>>> = {
+  'none-needed': 'slip.noLime',
+  'at-work': 'slip.limeAtWork',
+  'not-worth-a-trip': 'slip.noLimeWorth',
+};
 
 function doseSentences(lime: LimePlan, known: boolean): SlipBlock[] {
   const per = known ? '' : 'PerThousand';
@@ -48,12 +54,9 @@ export function limeBlocks(
   readings: Readings,
   lime: LimePlan,
 ): SlipBlock[] {
-  const before = standing(readings, lime.verdict);
-  if (lime.verdict === 'none-needed')
-    return [...before, { kind: 'lead', text: msg('slip.noLime') }];
-  if (lime.verdict === 'not-worth-a-trip') {
-    return [...before, { kind: 'lead', text: msg('slip.noLimeWorth') }];
-  }
+  const before = standing(readings, lime);
+  const nothing = NOTHING[lime.verdict];
+  if (nothing) return [...before, { kind: 'lead', text: msg(nothing) }];
   if (lime.verdict === 'absent' || lime.doses.length === 0) {
     return [...before, sentence('slip.limeOpen')];
   }

@@ -19,7 +19,7 @@ test.each<[string, LawnInput, readonly string[]]>([
     ORACLE,
     [
       'heading area',
-      'sentence phSour',
+      'sentence ph.sour',
       'lead buyLime',
       'sentence limeFirst',
       'sentence limeAgain',
@@ -34,12 +34,17 @@ test.each<[string, LawnInput, readonly string[]]>([
   [
     'no lime needed',
     { ph: '6.5' },
-    ['heading area', 'sentence phRight', 'lead noLime', ...FEED, 'sentence retest', ...SPREAD],
+    ['heading area', 'sentence ph.right', 'lead noLime', ...FEED, 'sentence retest', ...SPREAD],
+  ],
+  [
+    'too sweet a soil',
+    { ph: '7.8', om: '40' },
+    ['heading area', 'sentence ph.high', 'lead noLime', 'lead noFeed', 'sentence retest'],
   ],
   [
     'too little to be worth it',
     { ph: '5.9', texture: 'sand' },
-    ['heading area', 'sentence phSour', 'lead noLimeWorth', ...FEED, 'sentence retest', ...SPREAD],
+    ['heading area', 'sentence ph.sour', 'lead noLimeWorth', ...FEED, 'sentence retest', ...SPREAD],
   ],
   [
     'nobody knows about the lime: feeding waits too',
@@ -49,14 +54,14 @@ test.each<[string, LawnInput, readonly string[]]>([
   [
     'nothing at all to do',
     { ph: '6.5', om: '40' },
-    ['heading area', 'sentence phRight', 'lead noLime', 'lead noFeed', 'sentence retest'],
+    ['heading area', 'sentence ph.right', 'lead noLime', 'lead noFeed', 'sentence retest'],
   ],
   [
     'bare ground, one dressing',
     { ph: '5.8', buffer: '6.7', situation: 'tilled' },
     [
       'heading area',
-      'sentence phSour',
+      'sentence ph.sour',
       'lead buyLime',
       'sentence limeFirst',
       'sentence limeTilledIn',

@@ -10,12 +10,17 @@ import { StepHead } from '../parts/Section';
 import { SlipPage } from './SlipPage';
 import { slipText } from './slipText';
 
+/** A page that was not served from this machine or over https has no clipboard. */
+async function copyText(words: string): Promise<void> {
+  await navigator.clipboard.writeText(words);
+}
+
 /** The slip as it will be printed, with the ways out of the house. */
 export function SlipStep(): ReactNode {
   const { state, plan } = useCase();
   const [copied, setCopied] = useState<'done' | 'failed'>();
   const copy = useCallback((): void => {
-    navigator.clipboard.writeText(slipText(state.doc, plan)).then(
+    copyText(slipText(state.doc, plan)).then(
       () => setCopied('done'),
       () => setCopied('failed'),
     );
