@@ -1,7 +1,7 @@
 /** Laws that hold for every lawn, each inside its method's stated domain. */
 import fc from 'fast-check';
 import { lawnCase, ORACLE, type LawnInput } from '../test/cases';
-import { recompute } from '../test/evaluator';
+import { recompute } from '../published/evaluator';
 import { planCase } from './plan';
 import type { AreaPlan, Plan } from './planTypes';
 import { valueOf, type Figure, type PresentWorking, type Working } from './working/working';

@@ -89,7 +89,7 @@ function nitrogenOf(ctx: PlanContext, { entry, prefix, rate }: PastDressing): Ni
 export function nitrogenNeed(ctx: PlanContext, input: NeedInput): NitrogenNeed {
   const { file, area, pack, ground, planFrom } = input;
   const yearly = yearlyNeed(ctx, input);
-  const past = readPast(ctx, file, area.id, 'fertilizer', ground.extent);
+  const past = readPast(ctx, file, area.id, 'fertilizer', ground);
   const last = past
     .flatMap(({ on }) => (on ? [on] : []))
     .sort()

@@ -253,7 +253,7 @@ export function planLime(ctx: PlanContext, input: LimeInput): LimePlan {
   const target = targetOf(ctx, input);
   const treatedDepth = depthOf(ctx, input);
   const sampledOn = readings.sampledOn ?? input.planFrom;
-  const { credit, lastOn } = residualLime(ctx, file, area.id, sampledOn, ground.extent);
+  const { credit, lastOn } = residualLime(ctx, file, area.id, sampledOn, ground);
 
   const bags = bagsOfMaterials(ctx, input);
   const decided = decisionOf(file, area.id, 'lime-material')?.value ?? '';

@@ -1,4 +1,5 @@
 import type { CaseFile } from '../casefile/casefile';
+import type { Ground } from '../ground/ground';
 import { addRates, readPast, type PastDressing } from '../report/past';
 import { LIMESTONE_CCE_MAX, LIMESTONE_CCE_MIN, TABLE_LIMESTONE_CCE } from '../tables/limeQuality';
 import { DAYS_PER_MONTH, UNREACTED_LOSS_PER_MONTH } from '../tables/residualLime';
@@ -100,9 +101,9 @@ export function residualLime(
   file: CaseFile,
   areaId: string,
   sampledOn: IsoDate | undefined,
-  extent: Figure<Quantity<'1000ft2', 'ground'>>,
+  ground: Ground,
 ): ResidualLime {
-  const past = readPast(ctx, file, areaId, 'lime', extent);
+  const past = readPast(ctx, file, areaId, 'lime', ground);
   if (past.length === 0) return { credit: undefined, lastOn: undefined };
   const credits = past.map((dressing) => creditOf(ctx, dressing, sampledOn));
   const entry = { id: `${areaId}/lime/credit`, label: msg('past.creditTotal') };

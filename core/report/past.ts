@@ -1,4 +1,5 @@
 import type { CaseFile, PastEntry } from '../casefile/casefile';
+import type { Ground } from '../ground/ground';
 import type { IsoDate } from '../typed/date';
 import { totalToPerThousand } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
@@ -29,14 +30,14 @@ export function readPast(
   file: CaseFile,
   areaId: string,
   kind: PastEntry['kind'],
-  extent: Figure<Quantity<'1000ft2', 'ground'>>,
+  ground: Ground,
 ): PastDressing[] {
   return Object.values(file.past)
     .filter((entry) => entry.areaId === areaId && entry.kind === kind && !untouched(entry))
     .map((entry) => {
       const prefix = `${areaId}/past/${entry.id}`;
       const on = ctx.date(`past/${entry.id}/on`, entry.on);
-      return { entry, prefix, on, rate: readRate(ctx, entry, prefix, on, extent) };
+      return { entry, prefix, on, rate: readRate(ctx, entry, prefix, on, ground) };
     });
 }
 
@@ -45,7 +46,7 @@ function readRate(
   entry: PastEntry,
   prefix: string,
   on: IsoDate | undefined,
-  extent: Figure<Quantity<'1000ft2', 'ground'>>,
+  ground: Ground,
 ): PastDressing['rate'] {
   const label: Msg = msg(`past.${entry.kind}`);
   const at = `past/${entry.id}/amount/text`;
@@ -55,12 +56,15 @@ function readRate(
     const typed = { id: rateId, label, at };
     return ctx.number(typed, entry.amount.text, RATE, 'lb/1000ft2', 'product');
   }
+  if (!ground.known) {
+    return ctx.sheet.absent({ id: rateId, label }, msg('absent.pastNeedsArea'));
+  }
   const typed = { id: `${prefix}/amount`, label, at };
   const pounds = ctx.number(typed, entry.amount.text, RATE, 'lb', 'product');
   return ctx.sheet.derive(
     'divide',
     { id: rateId, label: msg('past.rate') },
-    [pounds, extent],
+    [pounds, ground.extent],
     (lb, ft2) => totalToPerThousand(lb, ft2),
   );
 }

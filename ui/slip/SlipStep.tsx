@@ -53,7 +53,7 @@ export function SlipStep(): ReactNode {
           }
         />
       </div>
-      <div className="border border-rule p-6 print:border-0 print:p-0">
+      <div className="max-w-3xl border border-rule p-6">
         <SlipPage />
       </div>
     </>

@@ -36,7 +36,7 @@ const FIXTURES: Readonly<Record<string, string>> = {
 
 /** Cells of a fixture by `row|column`. */
 function readTable(file: string): ReadonlyMap<string, number> {
-  const [head = '', ...rows] = readFileSync(path.join('published/fixtures', file), 'utf8')
+  const [head = '', ...rows] = readFileSync(path.join(__dirname, 'fixtures', file), 'utf8')
     .split('\n')
     .filter((line) => line !== '' && !line.startsWith('#'));
   const [, ...columns] = head.split(',');
