@@ -6,7 +6,8 @@ export default defineConfig({
   testDir: 'e2e',
   workers: 2,
   fullyParallel: true,
-  timeout: 90_000,
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: '.stamps/playwright.json' }]],
   use: {
     baseURL: `http://localhost:${PORT}`,

@@ -4,6 +4,8 @@
  */
 import { LIME_BY_TEXTURE_ROWS } from '../core/tables/limeByTexture';
 import { SMP_ROWS } from '../core/tables/smp';
+import { planCase } from '../core/plan';
+import { lawnCase } from '../test/cases';
 import { readNumbers } from './csv';
 
 type Rows = readonly (readonly number[])[];
@@ -65,3 +67,22 @@ test('the texture table is its turf form, lb/1000 ft², times 43.56', () => {
 test('the evaluator’s copy of the texture table is the core’s', () => {
   expect(readNumbers('lime-by-texture.csv')).toEqual(LIME_BY_TEXTURE_ROWS.map((row) => [...row]));
 });
+
+/** Tons/acre of the SMP option of a plan, by the buffer and the target of a report. */
+function planned(buffer: number, target: string): number {
+  const decisions = { 'lime-target': target };
+  const [lawn] = planCase(lawnCase({ ph: '4.8', buffer: String(buffer), decisions })).areas;
+  const figure = lawn?.lime.methods.find(({ option }) => option.id === 'smp')?.option.asPrinted;
+  return figure && !('absent' in figure) ? figure.value.value : NaN;
+}
+
+test.each(SECOND)(
+  'a plan at buffer %d takes the row of the second recollection',
+  (buffer, ...cells) => {
+    ['6.0', '6.5', '7.0'].forEach((target, column) => {
+      expect(Math.abs(planned(buffer, target) - (cells[column] ?? NaN))).toBeLessThanOrEqual(
+        0.1 + 1e-9,
+      );
+    });
+  },
+);
