@@ -35,6 +35,11 @@ test.each<[string, LawnInput, string]>([
     settled({ ...ORACLE, label: { kind: 'CCE', percent: '300' } }),
     'done done decide done decide',
   ],
+  [
+    'settled, then nothing to do any more',
+    { ph: '6.5', om: '40', decisions: settled(ORACLE).decisions ?? {} },
+    'done done done done done',
+  ],
   ['nothing to do', { ph: '6.5', om: '40' }, 'done done done done done'],
   [
     'bare ground, lime settled',

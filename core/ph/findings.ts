@@ -44,7 +44,9 @@ function settlement(
   }
   if (settled?.value === plan.digest) return;
   if (settled && settled.value !== '') {
-    ctx.find(area.id, 'ph', 'decide', 'limeChangedSinceSettled', {}, [plan.set.total]);
+    // Where nothing is to be spread any more there is nothing to settle, only something to notice.
+    const severity = plan.verdict === 'dose' ? 'decide' : 'note';
+    ctx.find(area.id, 'ph', severity, 'limeChangedSinceSettled', {}, [plan.set.total]);
   } else if (plan.verdict === 'dose') {
     const figure = ground.known ? plan.set.total : plan.rate;
     ctx.find(area.id, 'ph', 'decide', 'limeUnsettled', { total: { working: figure.id } }, [figure]);
@@ -71,8 +73,9 @@ export function limeFindings(
     ]);
   }
   if (plan.verdict === 'dose') {
-    if (readings.organic)
+    if (readings.organic) {
       ctx.find(area.id, 'ph', 'note', 'organicSoil', {}, [readings.organicMatter]);
+    }
     if (bufferIsSilent(readings)) {
       ctx.find(area.id, 'ph', 'note', 'bufferSilent', {}, [readings.bufferPh]);
     }

@@ -30,9 +30,14 @@ export function extentBlocks(
       [rate, area],
       (r, e) => perThousandToTotal(r, e),
     );
-    const squareFeet = quantity(thousands * 1000, 'ft2', 'ground');
+    const squareFeet = ctx.sheet.derive(
+      'convert',
+      { id: `${id}/square-feet`, label: msg('slip.usualArea'), source: 'definition' },
+      [area],
+      thousandsToSquareFeet,
+    );
     return [
-      msg('slip.areaCell', { area: squareFeet }),
+      msg('slip.areaCell', { area: { working: squareFeet.id } }),
       msg('slip.amountCell', { amount: { working: pounds.id } }),
     ];
   });
