@@ -53,7 +53,7 @@ export function SlipStep(): ReactNode {
           }
         />
       </div>
-      <div className="max-w-3xl border border-rule p-6">
+      <div className="max-w-180 border border-rule p-6">
         <SlipPage />
       </div>
     </>
