@@ -129,6 +129,7 @@ test('a case is deleted with undo, and brought back from the list', async ({ pag
   await page.keyboard.press('Control+z');
   await expect(page.locator('[data-case-link]')).toHaveText('Weir Cottage');
   await page.getByRole('button', { name: 'Delete Weir Cottage' }).click();
+  await expect(page.locator('[data-case-link]')).toHaveCount(0);
   await page.reload();
   await page.getByText('One deleted case, kept for 30 days').click();
   await page.getByRole('button', { name: 'Bring back' }).click();
