@@ -5,7 +5,7 @@ import { useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { STEPS } from '../../core/steps';
 import type { StepId } from '../../core/working/context';
 import type { CaseIndexRow } from '../../store/db';
-import { formatDate } from '../format/date';
+import { formatDate, localDay } from '../format/date';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { StepMark } from '../parts/StepMark';
@@ -49,7 +49,7 @@ function CaseLine({ row, onDelete }: { row: CaseIndexRow; onDelete: () => void }
             <span className="ml-2">{text(`step.${step}`)}</span>
           </td>
           <td className="num px-2 text-right whitespace-nowrap text-ink-2">
-            {formatDate(new Date(row.changedAt).toISOString().slice(0, 10))}
+            {formatDate(localDay(new Date(row.changedAt)))}
           </td>
           <td className="px-2 text-right">
             <Button look="quiet" onClick={onDelete} aria-label={text('desk.deleteCase', { name })}>

@@ -10,3 +10,9 @@ export function formatDate(date: IsoDate): string {
   const [year = '', , day = ''] = date.split('-');
   return `${Number(day)} ${MONTH.format(new Date(`${date}T00:00:00Z`))} ${year}`;
 }
+
+/** The day of a moment on this computer's own calendar, `YYYY-MM-DD`. */
+export function localDay(moment: Date): IsoDate {
+  const two = (value: number): string => String(value).padStart(2, '0');
+  return [moment.getFullYear(), two(moment.getMonth() + 1), two(moment.getDate())].join('-');
+}

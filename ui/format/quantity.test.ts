@@ -1,5 +1,5 @@
 import { quantity, type Substance, type Unit } from '../../core/units/quantity';
-import { formatDate } from './date';
+import { formatDate, localDay } from './date';
 import { quantityText } from './quantity';
 
 test.each<[number, Unit, Substance, string]>([
@@ -27,4 +27,9 @@ test('the client reads square feet in words', () => {
 
 test('dates are written out', () => {
   expect(formatDate('2027-04-12')).toBe('12 Apr 2027');
+});
+
+test('a moment has the day of this computer’s own calendar, late in the evening too', () => {
+  expect(localDay(new Date(2027, 9, 4, 23, 59))).toBe('2027-10-04');
+  expect(localDay(new Date(2027, 0, 1, 0, 1))).toBe('2027-01-01');
 });
