@@ -58,6 +58,11 @@ test.each<[LawnInput, string]>([
   [{ om: '3' }, 'finding.limeNeedsPh'],
   [{ ph: '5.4' }, 'finding.limeAbsent'],
   [{ ...ORACLE, planFrom: 'soon' }, 'finding.limeUndated'],
+  // 4,700 lb/acre typed as lb/1000 ft²: 94 dressings
+  [
+    { ph: '5.4', lab: { text: '4700' }, decisions: { 'lime-method': 'laboratory' } },
+    'finding.tooManyDoses',
+  ],
 ])('what a case turns on: %#', (input, id) => {
   expect(turnsOn(planCase(lawnCase(input))).id).toBe(id);
 });

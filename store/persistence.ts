@@ -1,15 +1,9 @@
-/** What the browser says about keeping this site's data. */
-export type Persistence = 'granted' | 'refused' | 'unknown';
-
-/** Asks the browser to keep the data; a browser that cannot be asked counts as a refusal. */
-export async function askPersistence(): Promise<Persistence> {
-  if (!navigator.storage?.persist) return 'refused';
-  const kept = (await navigator.storage.persisted()) || (await navigator.storage.persist());
-  return kept ? 'granted' : 'refused';
+/** Asks the browser to keep this site's data; whether it will is read by `isKept`. */
+export async function askToKeep(): Promise<void> {
+  await navigator.storage?.persist?.();
 }
 
-/** Whether the data is already kept, without asking. */
-export async function readPersistence(): Promise<Persistence> {
-  if (!navigator.storage?.persisted) return 'unknown';
-  return (await navigator.storage.persisted()) ? 'granted' : 'unknown';
+/** Whether the browser has promised to keep the data. One that cannot be asked has not. */
+export async function isKept(): Promise<boolean> {
+  return (await navigator.storage?.persisted?.()) ?? false;
 }

@@ -27,7 +27,7 @@ export interface DoseSet {
 }
 
 /** More dressings than this are no plan but a fault of the input. */
-const MOST_DOSES = 24;
+export const MOST_DOSES = 24;
 
 /**
  * The step that hands can measure an amount of product to, lb.

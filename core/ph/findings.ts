@@ -1,4 +1,5 @@
 import { decisionOf } from '../casefile/casefile';
+import { MOST_DOSES } from '../dosing/doses';
 import type { PlanContext } from '../working/context';
 import type { LimeInput, LimePlan, PhStanding } from './types';
 import { bufferIsSilent } from './options';
@@ -37,6 +38,11 @@ function settlement(
   }
   if (plan.verdict === 'dose' && 'absent' in plan.set.total) {
     ctx.find(area.id, 'ph', 'decide', 'areaMissing', {}, [plan.set.total]);
+    return;
+  }
+  const { count } = plan.set;
+  if (!('absent' in count) && count.value.value > MOST_DOSES) {
+    ctx.find(area.id, 'ph', 'decide', 'tooManyDoses', { count: count.value.value }, [count]);
     return;
   }
   if (plan.verdict === 'dose' && plan.doses.length === 0) {

@@ -22,10 +22,6 @@ import type {
   ProductRate,
 } from './types';
 
-/** Dressings that are firm whatever the sum; those after them wait for a test when it is large. */
-const FIRM_DOSES = 2;
-/** Months before a conditional dressing at which to sample again. */
-const TEST_MONTHS_BEFORE = 2;
 /** The share of the soil's pH scale over which a target makes sense. */
 const TARGET = { min: 5, max: 7 };
 const DEPTH = { above: 0, max: 12 };
@@ -186,7 +182,7 @@ function datedDoses(
   return dates.flatMap((date, index) => {
     const amount = set.doses[index];
     if (!amount) return [];
-    const state = large && amount.ordinal > FIRM_DOSES ? 'conditional' : 'firm';
+    const state = large && amount.ordinal > pack.lime.firmDoses.value ? 'conditional' : 'firm';
     return [{ key: `${area.id}/lime/${amount.ordinal}`, date, state, amount }];
   });
 }
@@ -249,7 +245,7 @@ function digestOf(verdict: LimeVerdict, materialId: string, { total }: DoseSet):
 
 /** The lime of an area: every method side by side, the chosen one in doses on dates. */
 export function planLime(ctx: PlanContext, input: LimeInput): LimePlan {
-  const { file, area, materials, ground, readings } = input;
+  const { file, area, pack, materials, ground, readings } = input;
   const target = targetOf(ctx, input);
   const treatedDepth = depthOf(ctx, input);
   const sampledOn = readings.sampledOn ?? input.planFrom;
@@ -292,7 +288,7 @@ export function planLime(ctx: PlanContext, input: LimeInput): LimePlan {
     set,
     doses,
     bagsToBuy: firmBags(ctx, area.id, doses, bag),
-    testBefore: waiting ? addMonths(waiting.date, -TEST_MONTHS_BEFORE) : undefined,
+    testBefore: waiting ? addMonths(waiting.date, -pack.lime.testMonthsBefore.value) : undefined,
     digest: digestOf(verdict, materialId, set),
   };
   limeFindings(ctx, input, plan, { credited: credit !== undefined });

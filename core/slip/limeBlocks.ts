@@ -73,6 +73,8 @@ export function limeBlocks(
     ...(ground.known
       ? []
       : extentBlocks(ctx, `${area.id}/slip/lime`, lime.set, chosenMaterial.bag.size)),
-    sentence(area.situation === 'tilled' ? 'slip.limeTilledIn' : 'slip.limeOnTop'),
+    area.situation === 'tilled'
+      ? sentence('slip.limeTilledIn', { depth: { working: lime.treatedDepth.id } })
+      : sentence('slip.limeOnTop'),
   ];
 }

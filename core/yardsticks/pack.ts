@@ -27,6 +27,10 @@ export interface Pack {
     readonly least: PackValue;
     /** Above this total the doses after the second wait for a new test, lb/1000 ft². */
     readonly confirmAbove: PackValue;
+    /** How many dressings are firm where the total is above `confirmAbove`. */
+    readonly firmDoses: PackValue;
+    /** Months before a conditional dressing at which to sample again. */
+    readonly testMonthsBefore: PackValue;
     readonly intervalMonths: PackValue;
     readonly seasons: readonly SeasonWindow[];
     /** Where CEC is under `cec` (meq/100 g) no target above `target`. */

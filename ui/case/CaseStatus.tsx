@@ -2,7 +2,7 @@
 
 import { useEffect, useState, type ReactNode } from 'react';
 import { createPortal } from 'react-dom';
-import { readPersistence, type Persistence } from '../../store/persistence';
+import { isKept } from '../../store/persistence';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { STATUS_SLOT } from '../shell/Shell';
@@ -12,9 +12,9 @@ import { useCase } from './caseContext';
 export function CaseStatus(): ReactNode {
   const { state, session } = useCase();
   const [slot] = useState(() => document.getElementById(STATUS_SLOT));
-  const [kept, setKept] = useState<Persistence>('granted');
+  const [kept, setKept] = useState(true);
   useEffect(() => {
-    void readPersistence().then(setKept);
+    void isKept().then(setKept);
   }, []);
   if (!slot) return null;
   return createPortal(
@@ -47,7 +47,7 @@ export function CaseStatus(): ReactNode {
           {text('save.again')}
         </Button>
       )}
-      {kept !== 'granted' && (
+      {!kept && (
         <span title={text('save.notKeptHelp')} className="max-rail:hidden">
           {text('save.notKept')}
         </span>

@@ -36,6 +36,9 @@ const DECIMALS: Readonly<Record<Unit, (value: number) => readonly [min: number, 
   days: () => [0, 0],
 };
 
+/** Units that have words of their own for the client. */
+const PLAIN_UNITS: ReadonlySet<Unit> = new Set(['in', 'ft2', 'lb/1000ft2']);
+
 /** A minus that lines up with the figures; no "−0". */
 function writeNumber(value: number, unit: Unit): string {
   const [minimumFractionDigits, maximumFractionDigits] = DECIMALS[unit](Math.abs(value));
@@ -54,8 +57,7 @@ function writeNumber(value: number, unit: Unit): string {
 export function formatQuantity({ value, unit }: Quantity, plain = false): FormattedQuantity {
   const number = writeNumber(value, unit);
   if (unit === 'pH') return { before: text('unit.pH'), number, after: '' };
-  const id =
-    plain && (unit === 'ft2' || unit === 'lb/1000ft2') ? `unit.${unit}.plain` : `unit.${unit}`;
+  const id = plain && PLAIN_UNITS.has(unit) ? `unit.${unit}.plain` : `unit.${unit}`;
   return { before: '', number, after: text(id, { n: value }) };
 }
 

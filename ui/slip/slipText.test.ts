@@ -21,3 +21,13 @@ test('"nothing to do" is a finished slip', () => {
   expect(slipText(file, plan)).toContain('Test the soil again around 4 Oct 2030.');
   expect(plan.steps.slip).toBe('done');
 });
+
+test('bare ground is told how deep, by the depth that was decided', () => {
+  const tilled = { ...ORACLE, situation: 'tilled' as const };
+  const said = (decisions = {}) => {
+    const file = lawnCase({ ...tilled, decisions });
+    return slipText(file, planCase(file));
+  };
+  expect(said()).toContain('Work it into the top 6 inches.');
+  expect(said({ 'lime-depth': '4' })).toContain('Work it into the top 4 inches.');
+});

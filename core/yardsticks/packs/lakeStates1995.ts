@@ -28,6 +28,8 @@ export const LAKE_STATES_1995_V1: Pack = {
     },
     least: { value: 20, standing: 'practice' },
     confirmAbove: { value: 100, standing: 'practice' },
+    firmDoses: { value: 2, standing: 'practice' },
+    testMonthsBefore: { value: 2, standing: 'practice' },
     intervalMonths: { value: 6, standing: 'practice' },
     seasons: [
       { from: '03-01', to: '05-31' },
