@@ -18,12 +18,13 @@ module.exports = {
     ),
     layer('store-knows-only-core', 'store', '^(app|ui|files|workers|words|e2e)/'),
     layer('files-know-only-core-and-words', 'files', '^(app|ui|store|workers|e2e)/'),
+    layer('demo-knows-only-core', 'demo', '^(app|ui|store|files|workers|words|e2e)/'),
     layer('ui-stands-below-app', 'ui', '^(app|e2e|scripts|published)/'),
     layer('words-know-nobody', 'words', '^(app|core|ui|store|files)/'),
     {
       name: 'app-is-thin',
       severity: 'error',
-      from: { path: '^app/' },
+      from: { path: '^app/', pathNot: '^app/api/' },
       to: { path: '^(store|files|workers)/' },
     },
     {

@@ -2,7 +2,9 @@ const shared = {
   transform: {
     '^.+\\.m?[jt]sx?$': ['@swc/jest', { jsc: { transform: { react: { runtime: 'automatic' } } } }],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(nanoid|intl-messageformat|@formatjs)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(nanoid|intl-messageformat|@formatjs|flesch-kincaid|syllable|pluralize|normalize-strings)/)',
+  ],
 };
 
 /** Core, published checks and files run in plain Node; store and screens need a browser's shape. */
@@ -17,6 +19,8 @@ const config = {
         '<rootDir>/published/**/*.test.ts',
         '<rootDir>/files/**/*.test.ts',
         '<rootDir>/scripts/**/*.test.ts',
+        '<rootDir>/app/**/*.test.ts',
+        '<rootDir>/demo/**/*.test.ts',
       ],
     },
     {

@@ -1,30 +1,59 @@
 import type { FeedPlan } from './feeding/types';
 import type { LimePlan } from './ph/types';
+import type { Plant } from './plants/plants';
 import { msg, type Msg } from './working/msg';
 
 /** The pH step in one sentence. */
-export function limeHeadline(lime: LimePlan, begun: boolean, known: boolean): Msg {
-  if (!begun) return msg('headline.lime.notBegun');
+export function limeHeadline(
+  lime: LimePlan,
+  { form }: Plant,
+  told: 'begun' | 'untested' | 'empty',
+  known: boolean,
+): Msg {
+  if (told === 'untested') return msg('headline.lime.untested');
+  if (told === 'empty') return msg('headline.lime.notBegun');
   if (lime.verdict === 'none-needed') return msg('headline.lime.none');
   if (lime.verdict === 'at-work') return msg('headline.lime.atWork');
   if (lime.verdict === 'not-worth-a-trip') return msg('headline.lime.notWorth');
   if (lime.verdict === 'absent' || 'absent' in lime.set.count) return msg('headline.lime.absent');
   if ('absent' in lime.set.total) return msg('headline.lime.noArea');
   return msg(known ? 'headline.lime.dose' : 'headline.lime.dosePerThousand', {
+    form,
     total: { working: lime.set.total.id },
     material: msg(`material.${lime.chosenMaterial.id}`),
     count: lime.set.count.value.value,
   });
 }
 
-/** The feeding step in one sentence. */
-export function feedHeadline(feed: FeedPlan, known: boolean): Msg {
+/** The feeding step in one sentence: its first two products by name, any more by their number. */
+export function feedHeadline(feed: FeedPlan, { form }: Plant, known: boolean): Msg {
   if (feed.verdict === 'none-needed') return msg('headline.feed.none');
-  if (feed.verdict === 'absent' || 'absent' in feed.set.count) return msg('headline.feed.absent');
-  if ('absent' in feed.set.total) return msg('headline.feed.noArea');
-  return msg(known ? 'headline.feed.dose' : 'headline.feed.dosePerThousand', {
-    total: { working: feed.set.total.id },
-    material: msg(`material.${feed.chosenProduct.id}`),
-    count: feed.set.count.value.value,
+  const [first, second, ...more] = feed.chosen.parts;
+  if (feed.verdict === 'absent' || !first || 'absent' in first.set.count) {
+    return msg('headline.feed.absent');
+  }
+  if ('absent' in first.set.total) return msg('headline.feed.noArea');
+  const rows = first.role === 'row';
+  const per = known || rows ? '' : 'PerThousand';
+  const params = {
+    form,
+    total: { working: first.set.total.id },
+    material: msg(`material.${first.material.id}`),
+  };
+  if (!second) {
+    const count = first.set.count.value.value;
+    return msg(`headline.feed.dose${per}`, { ...params, count });
+  }
+  const two = {
+    ...params,
+    total2: { working: second.set.total.id },
+    material2: msg(`material.${second.material.id}`),
+  };
+  const [third] = more;
+  if (!third) return msg(`headline.feed.two${per}`, two);
+  return msg(`headline.feed.three${per}`, {
+    ...two,
+    total3: { working: third.set.total.id },
+    material3: msg(`material.${third.material.id}`),
   });
 }

@@ -2,6 +2,9 @@
 import fc from 'fast-check';
 import { lawnCase, ORACLE, type LawnInput } from '../test/cases';
 import { recompute } from '../published/evaluator';
+import { NUTRIENTS } from './feeding/nutrients';
+import { candidatesFor } from './feeding/products';
+import { SHIPPED_MATERIALS } from './materials/materials';
 import { planCase } from './plan';
 import type { AreaPlan, Plan } from './planTypes';
 import { valueOf, type Figure, type PresentWorking, type Working } from './working/working';
@@ -93,9 +96,9 @@ test('no feeding passes 1 lb of soluble N per 1000 ft² as printed', () => {
   );
   fc.assert(
     fc.property(products, area, ([product, share], squareFeet) => {
-      const decisions = { 'feed-product': product };
+      const decisions = { 'feed-n': product };
       const { feed } = first({ ...ORACLE, squareFeet, clippings: 'removed', decisions }).lawn;
-      for (const { printed } of feed.set.doses) {
+      for (const { printed } of feed.chosen.parts[0]?.set.doses ?? []) {
         expect((number(printed) * share * 1000) / Number(squareFeet)).toBeLessThanOrEqual(1 + 1e-9);
       }
     }),
@@ -113,6 +116,81 @@ test('area scales the amount', () => {
     RUNS,
   );
 });
+
+/** A garden by the laboratory's figures, so that any need can be asked for. */
+const garden = fc.record({
+  plant: fc.constantFrom('cool-season-lawn', 'mixed-vegetables'),
+  squareFeet: area,
+  n: tenths(0, 6),
+  p: tenths(0, 5),
+  k: tenths(0, 5),
+  products: fc.record({
+    'feed-n': fc.constantFrom(...candidatesFor('n', SHIPPED_MATERIALS.fertilizers)),
+    'feed-p': fc.constantFrom(...candidatesFor('p', SHIPPED_MATERIALS.fertilizers)),
+    'feed-k': fc.constantFrom(...candidatesFor('k', SHIPPED_MATERIALS.fertilizers)),
+  }),
+  way: fc.constantFrom('by-need', 'one-trip'),
+});
+
+function gardenPlan(of: typeof garden extends fc.Arbitrary<infer T> ? T : never): AreaPlan {
+  const picks = Object.entries(of.products).map(([what, { id }]) => [what, id]);
+  return first({
+    ph: '6.5',
+    plant: of.plant,
+    squareFeet: of.squareFeet,
+    recN: { text: of.n },
+    recP: { text: of.p },
+    recK: { text: of.k },
+    decisions: {
+      'feed-source': 'laboratory',
+      'feed-way': of.way,
+      ...Object.fromEntries(picks),
+    },
+  }).lawn;
+}
+
+test('by need every nutrient is met, and no phosphate goes on where none is needed', () => {
+  fc.assert(
+    fc.property(garden, (of) => {
+      const { feed } = gardenPlan({ ...of, way: 'by-need' });
+      for (const nutrient of NUTRIENTS) {
+        expect(number(feed.byNeed.balance?.[nutrient].short)).toBeLessThan(0.01 + 1e-9);
+      }
+      const phosphate = [...feed.byNeed.parts, ...(feed.oneTrip?.parts ?? [])].some(
+        ({ material }) => material.grade.P2O5 > 0,
+      );
+      if (Number(of.p) === 0) expect(phosphate).toBe(false);
+    }),
+    RUNS,
+  );
+});
+
+test('on no day do all products together pass the cap on nitrogen, nor on a lawn’s potash', () => {
+  fc.assert(
+    fc.property(garden, (of) => {
+      const { feed } = gardenPlan(of);
+      const days = new Map<string, { n: number; k: number; most: number }>();
+      for (const { material, doses } of feed.chosen.parts) {
+        for (const { date, amount } of doses) {
+          const day = days.get(date) ?? { n: 0, k: 0, most: 1 };
+          const perThousand = (number(amount.printed) * 1000) / Number(of.squareFeet);
+          days.set(date, {
+            n: day.n + (perThousand * material.grade.N * material.firstSeasonN) / 100,
+            k: day.k + (perThousand * material.grade.K2O) / 100,
+            most: material.release === 'slow' ? 1.5 : day.most,
+          });
+        }
+      }
+      for (const { n, k, most } of days.values()) {
+        expect(n).toBeLessThanOrEqual(most + 1e-9);
+        if (of.plant === 'cool-season-lawn') expect(k).toBeLessThanOrEqual(1 + 1e-9);
+      }
+    }),
+    RUNS,
+  );
+});
+
+const FERTILE: LawnInput = { om: '3.4', cec: '12', p: { text: '18' }, k: { text: '<90' } };
 
 const SHEETS: readonly (readonly [string, LawnInput])[] = [
   ['the oracle', ORACLE],
@@ -140,6 +218,49 @@ const SHEETS: readonly (readonly [string, LawnInput])[] = [
   ['a silent buffer', { ph: '5.5', buffer: '6.9', texture: 'silt-loam' }],
   ['an organic soil', { ph: '4.7', om: '40' }],
   ['no area known', { ...ORACLE, unknownArea: true }],
+  ['phosphate and potash', { ...ORACLE, ...FERTILE, prices: { 'urea-46-0-0': '24.50' } }],
+  [
+    'raised beds by the laboratory, in elements and by the ounce',
+    {
+      ...FERTILE,
+      ph: '6.2',
+      plant: 'mixed-vegetables',
+      shape: { kind: 'raised-beds', number: '4', length: `12' 6"`, width: '1.2 m' },
+      recN: { text: '1.5', unit: 'oz/100ft2' },
+      recP: { text: '40', unit: 'lb/acre', method: 'P' },
+      recK: { text: '0.2', unit: 'lb/100ft2', method: 'K' },
+      decisions: { 'feed-source': 'laboratory', 'feed-way': 'one-trip' },
+    },
+  ],
+  [
+    'a product of the laboratory, blood and bone meal',
+    {
+      ph: '6.2',
+      plant: 'mixed-vegetables',
+      k: { text: '200', unit: 'lb/acre' },
+      recProduct: { text: '20', method: '5-10-10' },
+      decisions: {
+        'feed-source': 'laboratory',
+        'feed-n': 'blood-meal-12-0-0',
+        'feed-p': 'steamed-bone-meal-3-15-0',
+      },
+    },
+  ],
+  [
+    'rows without a distance between them',
+    { ph: '6', plant: 'mixed-vegetables', shape: { kind: 'rows', number: '3', length: '380 cm' } },
+  ],
+  [
+    'shrubs with a trunk ring',
+    {
+      ph: '5.2',
+      texture: 'loam',
+      plant: 'trees-and-shrubs',
+      shape: { kind: 'plants', number: '7', diameter: '6 ft', trunk: '8 in' },
+      recN: { text: '2' },
+    },
+  ],
+  ['no test', { untested: true, plant: 'mixed-vegetables' }],
   ['ECCE', { ph: '5.2', buffer: '6.15', label: { kind: 'ECCE', percent: '88' } }],
 ];
 

@@ -160,7 +160,9 @@ test('lime still at work is counted off and keeps its distance', () => {
       percent: '90',
     },
   };
-  const samples = { s1: { id: 's1', name: '', areaIds: ['lawn'], takenOn: '2027-08-20' } };
+  const samples = {
+    s1: { id: 's1', name: '', areaIds: ['lawn'], takenOn: '2027-08-20', lead: '' as const },
+  };
   const [lawn] = planCase({ ...file, past, samples }).areas;
   // Spread after the sample: all of it is still to be seen. 107.897 − 50.
   expect(value(lawn?.lime.rate ?? { id: '', absent: { id: 'none' } })).toBeCloseTo(57.897, 2);
@@ -216,8 +218,9 @@ test.each<[LawnInput, number | string, readonly string[]]>([
   [{ ...ORACLE, situation: 'tilled' }, 'absent.feedNotEstablished', []],
 ])('nitrogen for the year and its dates, apart from lime: %#', (input, need, dates) => {
   const { feed } = plan(input).lawn;
-  expect(value(feed.need)).toBe(need);
-  expect(feed.doses.map(({ date }) => date)).toEqual(dates);
+  expect(value(feed.needs.need.N)).toBe(need);
+  const doses = feed.chosen.parts.flatMap((part) => part.doses);
+  expect(doses.map(({ date }) => date)).toEqual(dates);
 });
 
 test('nitrogen given this year counts against the year', () => {
@@ -234,7 +237,10 @@ test('nitrogen given this year counts against the year', () => {
   };
   // 18 lb × 0.34 ÷ 6.2 = 0.987; 3 − 0.987
   const [lawn] = planCase({ ...file, past }).areas;
-  expect(value(lawn?.feed.need ?? { id: '', absent: { id: 'none' } })).toBeCloseTo(2.013, 3);
+  expect(value(lawn?.feed.needs.need.N ?? { id: '', absent: { id: 'none' } })).toBeCloseTo(
+    2.013,
+    3,
+  );
 });
 
 test.each<[string, LawnInput, string, string]>([
@@ -264,6 +270,7 @@ test('steps: what is settled is done, and lapses when the sum changes', () => {
   const { lawn, steps } = plan(ORACLE);
   expect(steps).toEqual({
     ground: 'done',
+    sample: 'done',
     results: 'done',
     ph: 'decide',
     feeding: 'decide',
@@ -278,4 +285,17 @@ test('steps: what is settled is done, and lapses when the sum changes', () => {
 test('a pack that is not here is said', () => {
   const file = { ...lawnCase(ORACLE), pack: { id: 'elsewhere', version: 9 } };
   expect(planCase(file).findings[0]).toMatchObject({ id: 'case/packMissing', severity: 'stop' });
+});
+
+test('a potting mix is not limed by tables of soils; the laboratory may be followed', () => {
+  const tubs = { kind: 'round-containers', number: '12', diameter: '20 in' } as const;
+  const lime = (input: LawnInput) => planCase(lawnCase({ shape: tubs, ...input })).areas[0]?.lime;
+  expect(lime({ ph: '5.2', buffer: '6.2', texture: 'loam' })?.verdict).toBe('absent');
+  expect(lime({ ph: '6.4' })?.verdict).toBe('none-needed');
+  const followed = lime({
+    ph: '5.2',
+    lab: { text: '50' },
+    decisions: { 'lime-method': 'laboratory' },
+  });
+  expect(followed?.verdict).toBe('dose');
 });

@@ -1,12 +1,18 @@
-import { areasOf, type Area, type CaseFile } from './casefile/casefile';
+import { areasOf, paragraphsOf, sampleOf, type Area, type CaseFile } from './casefile/casefile';
+import { purchaseFor, type Use } from './dosing/purchase';
+import { unsureAmounts } from './dosing/unsureAmounts';
 import { planFeeding } from './feeding/feedPlan';
-import { measureGround } from './ground/ground';
+import { Survey } from './ground/ground';
+import { askAboutGround } from './ground/questions';
 import { feedHeadline, limeHeadline } from './headline';
 import { SHIPPED_MATERIALS, type Materials } from './materials/materials';
 import { planLime } from './ph/limePlan';
 import { COOL_SEASON_LAWN, PLANTS } from './plants/plants';
+import { readSoilTest } from './reading/soilTest';
 import { readReport } from './report/readings';
 import type { AreaPlan, Plan } from './planTypes';
+import { planSampling } from './sampling/samplingPlan';
+import { feedIsTold } from './slip/feedBlocks';
 import { writeSlip } from './slip/slip';
 import { stepStates } from './steps';
 import type { IsoDate } from './typed/date';
@@ -15,6 +21,13 @@ import { msg, type Msg } from './working/msg';
 import type { Pack } from './yardsticks/pack';
 import { SHIPPED_PACK, SHIPPED_PACKS } from './yardsticks/packs';
 
+/** Whether anything is known of an area's sample, or was seen when it was taken. */
+function isSampled(file: CaseFile, { id, site }: Area): boolean {
+  const sample = sampleOf(file, id);
+  const typed = [sample?.name, sample?.takenOn, ...Object.values(site)];
+  return typed.some((text) => (text ?? '').trim() !== '');
+}
+
 function planArea(
   ctx: PlanContext,
   file: CaseFile,
@@ -22,23 +35,71 @@ function planArea(
   pack: Pack,
   materials: Materials,
   planFrom: IsoDate | undefined,
+  survey: Survey,
 ): AreaPlan {
   const plant = PLANTS[area.plant] ?? COOL_SEASON_LAWN;
-  const ground = measureGround(ctx, area);
+  if (!PLANTS[area.plant]) {
+    ctx.find(area.id, 'ground', 'decide', 'plantUnknown', { plant: area.plant });
+  }
+  const ground = survey.ground(area);
+  askAboutGround(ctx, file, area, ground);
+  if (ground.parts?.kind === 'container') ctx.find(area.id, 'ground', 'note', 'containerMix');
+  if (ground.unsure) {
+    ctx.find(area.id, 'ground', 'note', 'areaUnsure', { area: { working: ground.area.id } }, [
+      ground.area,
+    ]);
+  }
   const readings = readReport(ctx, file, area.id, pack);
-  const shared = { file, area, pack, materials, ground, readings, planFrom };
-  const lime = planLime(ctx, { ...shared, plant });
+  const sampling = planSampling(ctx, { file, area, plant, ground });
+  const soilTest = readSoilTest(ctx, area.id, pack, readings);
+  const shared = { file, area, plant, pack, materials, ground, readings, planFrom };
+  const lime = planLime(ctx, shared);
   const limeDates = lime.doses.map(({ date }) => date);
-  const feed = planFeeding(ctx, { ...shared, limeDates });
+  const feed = planFeeding(ctx, { ...shared, soilTest, limeDates });
+  unsureAmounts(ctx, { area, ground, lime, feed });
+  const told = readings.begun ? 'begun' : readings.untested ? 'untested' : 'empty';
   const headlines = {
-    ph: limeHeadline(lime, readings.begun, ground.known),
-    feeding: feedHeadline(feed, ground.known),
+    ph: limeHeadline(lime, plant, told, ground.known),
+    feeding: feedHeadline(feed, plant, ground.known),
   };
-  return { area, plant, pack, ground, readings, lime, feed, headlines };
+  return {
+    area,
+    plant,
+    pack,
+    ground,
+    sampling,
+    sampled: readings.begun || isSampled(file, area),
+    readings,
+    soilTest,
+    lime,
+    feed,
+    headlines,
+  };
+}
+
+/** What the firm dressings of an area take; ground without an area takes nobody knows how much. */
+function usesOf({ lime, feed, ground, readings }: AreaPlan): Use[] {
+  const firm = lime.doses.filter(({ state }) => state === 'firm');
+  const limes: Use = {
+    materialId: lime.chosenMaterial.id,
+    bag: lime.chosenMaterial.bag.size,
+    pounds: ground.known ? firm.map(({ amount }) => amount.printed) : [],
+  };
+  const feeds = feed.chosen.parts.map(({ role, material, bag, doses }): Use => {
+    const counted = (ground.known || role === 'row') && feedIsTold({ lime, readings });
+    const pounds = counted ? doses.map(({ amount }) => amount.printed) : [];
+    return { materialId: material.id, bag, pounds };
+  });
+  return [limes, ...feeds];
+}
+
+/** Areas that have something to say: a report that was begun, or none at all. */
+function isTold({ readings }: AreaPlan): boolean {
+  return readings.begun || readings.untested;
 }
 
 /**
- * The whole pipeline: ground, report, lime, feeding, slip.
+ * The whole pipeline: ground, report, reading, lime, feeding, what to buy, slip.
  *
  * Pure and synchronous; the same case file gives the same plan. A case pinned to a pack that this
  * version does not hold is planned with the shipped one and says so.
@@ -56,20 +117,33 @@ export function planCase(
   if (!pinned) ctx.find('case', 'results', 'stop', 'packMissing', { pack: id, version });
   const pack = pinned ?? SHIPPED_PACK;
   const planFrom = ctx.date('planFrom', file.planFrom);
-  const areas = areasOf(file).map((area) => planArea(ctx, file, area, pack, materials, planFrom));
-  const slip = writeSlip(ctx, areas, planFrom);
+  const survey = new Survey(ctx, file.areas);
+  const areas = areasOf(file).map((area) =>
+    planArea(ctx, file, area, pack, materials, planFrom, survey),
+  );
+  const purchase = purchaseFor(ctx, file, areas.filter(isTold).flatMap(usesOf));
+  const slip = writeSlip(ctx, areas, purchase, planFrom, paragraphsOf(file));
   return {
     areas,
     workings: ctx.sheet.workings,
     findings: ctx.findings,
     problems: ctx.problems,
     steps: stepStates(areas, ctx.findings, ctx.problems),
+    purchase,
     slip,
   };
 }
 
-/** The one thing that a case turns on, for lists: its gravest open finding, else its pH headline. */
-export function turnsOn(plan: Plan): Msg {
-  const open = plan.findings.find(({ severity }) => severity !== 'note');
-  return open?.message ?? plan.areas[0]?.headlines.ph ?? msg('headline.lime.notBegun');
+/**
+ * The one thing that a case turns on, for lists, and without a figure: that something typed cannot be
+ * read, else its first open finding (a stop before a decision), else that the report is still to be typed, else that nothing is open.
+ */
+export function turnsOn({ findings, problems, areas }: Plan): Msg {
+  if (Object.keys(problems).length > 0) return msg('turns.problem');
+  const open =
+    findings.find(({ severity }) => severity === 'stop') ??
+    findings.find(({ severity }) => severity === 'decide');
+  if (open) return msg(`turns.${open.id.slice(open.id.indexOf('/') + 1)}`);
+  const told = areas.some(({ readings }) => readings.begun || readings.untested);
+  return msg(told ? 'turns.nothing' : 'turns.report');
 }

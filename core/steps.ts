@@ -1,37 +1,47 @@
 import type { AreaPlan, StepState } from './planTypes';
 import type { Finding, Problems, StepId } from './working/context';
 
-export const STEPS: readonly StepId[] = ['ground', 'results', 'ph', 'feeding', 'slip'];
+export const STEPS: readonly StepId[] = ['ground', 'sample', 'results', 'ph', 'feeding', 'slip'];
+
+/** The step that Enter goes on to: who has a report at hand has no use for the sampling in between. */
+export function followingStep(step: StepId): StepId | undefined {
+  return step === 'ground' ? 'results' : STEPS[STEPS.indexOf(step) + 1];
+}
 
 /** The parts of the case file whose typed values belong to a step, as path beginnings. */
-const TYPED_IN: Readonly<Record<Exclude<StepId, 'slip'>, readonly string[]>> = {
-  ground: ['areas/'],
-  results: ['reports/', 'samples/', 'past/', 'planFrom'],
-  ph: ['decisions/', 'labels/'],
-  feeding: [],
+const TYPED_IN: Readonly<Record<Exclude<StepId, 'slip'>, RegExp>> = {
+  ground: /^areas\/(?!.*\/site\/)/,
+  sample: /^areas\/.*\/site\/|^sampling\/|^decisions\/.*:cores-/,
+  results: /^(reports|samples|past)\/|^planFrom/,
+  ph: /^decisions\/(?!.*:cores-)|^labels\//,
+  feeding: /^$/,
 };
 
 function hasProblem(step: Exclude<StepId, 'slip'>, problems: Problems): boolean {
-  return Object.keys(problems).some((path) =>
-    TYPED_IN[step].some((begin) => path.startsWith(begin)),
-  );
+  return Object.keys(problems).some((path) => TYPED_IN[step].test(path));
 }
 
 /** Whether a step has any input of its own. */
 function begun(step: Exclude<StepId, 'slip'>, areas: readonly AreaPlan[]): boolean {
-  return areas.some(({ area, readings, ground, lime, feed }) => {
+  return areas.some(({ area, readings, lime, feed, sampled }) => {
     if (step === 'ground') {
-      const { length, width, diameter, squareFeet } = area.shape;
-      return !ground.known || [length, width, diameter, squareFeet].some((text) => text !== '');
+      const { kind: _kind, ...measures } = area.shape;
+      return area.shape.kind === 'unknown' || Object.values(measures).some((text) => text !== '');
     }
-    if (step === 'results') return readings.begun;
-    if (step === 'ph') return readings.begun && lime.verdict !== 'absent';
-    return readings.begun && feed.verdict !== 'absent';
+    if (step === 'sample') return sampled;
+    if (step === 'results') return readings.begun || readings.untested;
+    if (step === 'ph') return readings.untested || (readings.begun && lime.verdict !== 'absent');
+    return (readings.begun || readings.untested) && feed.verdict !== 'absent';
   });
 }
 
 function missing(step: Exclude<StepId, 'slip'>, areas: readonly AreaPlan[]): boolean {
-  return step === 'ground' && areas.some(({ ground }) => ground.known && 'absent' in ground.area);
+  return (
+    step === 'ground' &&
+    areas.some(
+      ({ ground }) => (ground.known || ground.rows) && 'absent' in (ground.rows ?? ground.area),
+    )
+  );
 }
 
 /**
@@ -53,6 +63,7 @@ export function stepStates(
   };
   const states = {
     ground: state('ground'),
+    sample: state('sample'),
     results: state('results'),
     ph: state('ph'),
     feeding: state('feeding'),
@@ -65,4 +76,16 @@ export function stepStates(
         ? 'decide'
         : 'done';
   return { ...states, slip };
+}
+
+/** The step at which a case goes on: the first that wants something. */
+export function stepToGoOnAt(steps: Readonly<Record<StepId, StepState>>): StepId {
+  return (
+    STEPS.find((step) => steps[step] === 'decide') ??
+    // A report that is here needs no sampling any more.
+    STEPS.find(
+      (step) => steps[step] === 'not-begun' && (step !== 'sample' || steps.results === 'not-begun'),
+    ) ??
+    'slip'
+  );
 }

@@ -36,7 +36,7 @@ export const test = base.extend<Watched>({
 
 export { expect };
 
-export type StepName = 'Ground' | 'Results' | 'pH' | 'Feeding' | 'Slip';
+export type StepName = 'Ground' | 'Sample' | 'Results' | 'pH' | 'Feeding' | 'Slip';
 
 /** The report of a lawn, as texts. */
 export interface LawnReport {
@@ -76,8 +76,8 @@ export const PRINTED = [
   '4 Aug 2028: bring a new soil sample.',
   '4 Oct 2028: another 236 lb, only if the new test still says so.',
   'Buy 1 bag of urea 46-0-0',
-  '1 Nov 2027: spread 13 lb of product, 6.5 lb in each direction.',
-  '15 May 2028: spread 13 lb of product, 6.5 lb in each direction.',
+  '1 Nov 2027: spread 13 lb of urea 46-0-0, 6.5 lb in each direction.',
+  '15 May 2028: spread 13 lb of urea 46-0-0, 6.5 lb in each direction.',
   'Dust. Wear gloves, glasses and a mask',
   'Local code first.',
   'How the figures were reached',
@@ -115,6 +115,41 @@ export class App {
     await this.page.locator('[data-save="saved"]').waitFor();
   }
 
+  /** Another piece of ground, with its name. */
+  async addGround(plant: string, name: string): Promise<void> {
+    const before = this.page.url();
+    await this.page.getByRole('button', { name: `Add: ${plant}` }).click();
+    await this.page.waitForURL((url) => url.href !== before);
+    await expect(this.field('Name of the area')).toHaveValue('');
+    await this.type('Name of the area', name);
+  }
+
+  /** Raised beds and rows of corn on the case's sample, and a herb bed that is not tested. */
+  async addVegetables(): Promise<void> {
+    await this.addGround('Mixed vegetables', 'Kitchen beds');
+    await this.field('Shape').selectOption('raised-beds');
+    await this.type('How many', '4');
+    await this.type('Length', `12' 6"`);
+    await this.type('Width', '4');
+    await this.addGround('Mixed vegetables', 'Sweet corn');
+    await this.field('Shape').selectOption('rows');
+    await this.type('How many', '12');
+    await this.type('Length', '30');
+    await this.type('Between rows', '30 in');
+    await this.addGround('Mixed vegetables', 'Herb bed');
+    await this.type('Length', '3.81 m');
+    await this.type('Width', '48 in');
+    await this.field('Soil sample').selectOption('');
+    await this.saved();
+  }
+
+  /** Goes to a piece of ground by the rail. */
+  async choose(name: string): Promise<void> {
+    const entry = this.page.getByRole('complementary').first().getByRole('button', { name });
+    await entry.click();
+    await expect(entry).toHaveAttribute('aria-current', 'true');
+  }
+
   /** A new case with this report typed into it. */
   async typeLawn(report: LawnReport): Promise<void> {
     await this.newCase();
@@ -135,6 +170,13 @@ export class App {
     await this.go('pH');
     if (report.percent) await this.type('Percent', report.percent);
     await this.saved();
+  }
+
+  /** The size of the printed paper in points. */
+  async paperSize(): Promise<string> {
+    const pdf = await this.page.pdf({ preferCSSPageSize: true });
+    const info = execFileSync('pdfinfo', ['-'], { input: pdf, encoding: 'utf8' });
+    return /Page size:\s+([\d.]+ x [\d.]+)/.exec(info)?.[1] ?? '';
   }
 
   /** The text of the printed page. */

@@ -15,9 +15,10 @@ export const CHROMIUM = {
   ],
 };
 
-/** The production server. */
+/** The production server; a first visit finds an empty Desk. */
 export const SERVER = {
   command: `node node_modules/next/dist/bin/next start -p ${PORT}`,
   url: `http://localhost:${PORT}`,
   reuseExistingServer: false,
+  env: { AGROLOGOS_EMPTY: '1' },
 };

@@ -26,7 +26,8 @@ function strayAmounts(page: Page): Promise<string[]> {
 /** Opens each figure of the page; gives those whose working does not end in the figure. */
 async function openEach(page: Page): Promise<{ opened: number; wrong: string[] }> {
   const wrong: string[] = [];
-  const number = (text: string | null): string => /−?[\d.,]*\d/.exec(text ?? '')?.[0] ?? '';
+  const number = (text: string | null): string =>
+    /−?[\d.,]*\d[¼½¾]?|[¼½¾]/.exec(text ?? '')?.[0] ?? '';
   const figures = page.locator('[data-working]:visible');
   const opened = await figures.count();
   for (let index = 0; index < opened; index += 1) {
@@ -72,6 +73,36 @@ for (const [name, report] of STATES) {
     expect(opened).toBeGreaterThan(2);
   });
 }
+
+test('every amount opens its working: a garden of several pieces', async ({ page }) => {
+  const app = new App(page);
+  await app.typeLawn(ORACLE);
+  await app.go('Results');
+  await app.type('Phosphorus, P', '<20');
+  await app.type('Potassium, K', '150');
+  const extractants = page.locator('#worksheet').getByLabel('Extractant');
+  await extractants.nth(0).selectOption('bray-1');
+  await extractants.nth(1).selectOption('ammonium-acetate');
+  await app.type('Nitrogen, N', '3');
+  await app.go('Ground');
+  await app.addVegetables();
+  await app.choose('Kitchen beds');
+  const crawl = async (where: string): Promise<void> => {
+    expect(await strayAmounts(page), `${where}: amounts that do not open`).toEqual([]);
+    expect((await openEach(page)).wrong, `${where}: another number`).toEqual([]);
+  };
+  for (const step of ['Ground', 'Feeding'] as const) {
+    await app.go(step);
+    await crawl(step);
+  }
+  await page.getByLabel('Price of a bag of urea 46-0-0, dollars').fill('24.50');
+  await page.getByRole('button', { name: 'All ground' }).click();
+  await page.getByRole('heading', { name: '4 pieces of ground' }).waitFor();
+  await crawl('All ground');
+  await page.goto('/shed?material=composted-poultry-pellets-4-3-3');
+  await page.getByText('In one bag').waitFor();
+  expect((await openEach(page)).wrong, 'Shed').toEqual([]);
+});
 
 test('the crawler finds an amount that does not open', async ({ page }) => {
   await new App(page).desk();

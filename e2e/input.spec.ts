@@ -79,3 +79,32 @@ test('lime of the last year is asked for and counted off', async ({ page }) => {
   );
   await expect(page.getByText('Lime of the last year is still at work')).toBeVisible();
 });
+
+test('the rest of the paper is kept as printed with ppm beside it, and what does not fit is asked about', async ({
+  page,
+}) => {
+  const app = new App(page);
+  await app.typeLawn({ squareFeet: '1000' });
+  await app.go('Results');
+  await page.getByText('Kept as printed, and turned into ppm').click();
+  await app.type('pH (in CaCl2)', '5.0');
+  await app.type('CEC', '8');
+  await app.type('Calcium, Ca', '8');
+  const unit = app.field('Calcium, Ca').locator('xpath=ancestor::div[2]').getByLabel('Unit');
+  await unit.selectOption('meq/100g');
+  // 8 × 200.39
+  await expect(page.locator('[data-working="lawn/report/ca"]')).toHaveText('1,603.1 ppm');
+  await app.type('Magnesium, Mg', '200');
+  // 8 + 200 ÷ 121.525 = 9.65 > 8.8
+  await expect(page.getByText(/come to 9\.6.* meq\/100 g, more than the CEC/)).toBeVisible();
+  await page.getByRole('button', { name: 'It is right' }).click();
+  await expect(page.getByText(/more than the CEC/)).toHaveCount(0);
+  await app.type('Potassium, K', '900');
+  await page.getByRole('button', { name: '900 lb/acre' }).click();
+  await expect(page.getByText('of potassium is very much')).toHaveCount(0);
+  await app.go('pH');
+  await expect(page.locator('#worksheet')).toContainText(/Measured pH 5\.6 ± (pH )?0\.2/);
+  await page.reload();
+  await app.go('Results');
+  await expect(app.field('Calcium, Ca')).toHaveValue('8');
+});

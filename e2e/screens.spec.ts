@@ -1,12 +1,13 @@
 import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
+import type { Page, Response } from '@playwright/test';
 import { App, expect, ORACLE, test } from './app';
 
-/** Findings of axe that are serious or worse. */
+/** Findings of axe that are serious or worse, and targets that are too small or too close. */
 async function serious(page: Page): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const rules = { 'target-size': { enabled: true } };
+  const { violations } = await new AxeBuilder({ page }).options({ rules }).analyze();
   return violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .filter(({ impact, id }) => id === 'target-size' || /serious|critical/.test(impact ?? ''))
     .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`);
 }
 
@@ -24,7 +25,7 @@ test('axe: every step, an open working, an error in a row, the desk with a case'
 }) => {
   const app = new App(page);
   await app.typeLawn(ORACLE);
-  for (const step of ['Ground', 'Results', 'pH', 'Feeding', 'Slip'] as const) {
+  for (const step of ['Ground', 'Sample', 'Results', 'pH', 'Feeding', 'Slip'] as const) {
     await app.go(step);
     expect(await serious(page), step).toEqual([]);
   }
@@ -55,6 +56,118 @@ for (const width of [1000, 800]) {
     expect(await serious(page)).toEqual([]);
   });
 }
+
+test('at 200 % zoom no page runs over its edge', async ({ page }) => {
+  const app = new App(page);
+  await app.typeLawn(ORACLE);
+  await page.setViewportSize({ width: 640, height: 400 });
+  const over = (): Promise<number> =>
+    page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  for (const step of ['Ground', 'Sample', 'Results', 'pH', 'Feeding', 'Slip'] as const) {
+    await app.go(step);
+    expect(await over(), step).toBeLessThanOrEqual(0);
+  }
+  const id = new URL(page.url()).searchParams.get('id') ?? '';
+  for (const address of ['/', '/shed', '/office', `/print?id=${id}&what=labels`]) {
+    await page.goto(address);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    expect(await over(), address).toBeLessThanOrEqual(0);
+  }
+});
+
+/** Controls narrower or lower than 24 px that do not stand inside a sentence (WCAG 2.2, 2.5.8). */
+async function tooSmall(page: Page): Promise<string[]> {
+  return page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('a, button, input, select, textarea, summary')]
+      .filter((each) => !each.matches('[type=radio], [type=checkbox], [type=file]'))
+      .filter((each) => each.checkVisibility() && !each.closest('p, h1, h2, h3, li li'))
+      .filter((each) => {
+        const box = (each.closest('label') ?? each).getBoundingClientRect();
+        return box.width > 0 && (box.height < 23.5 || box.width < 23.5);
+      })
+      .map((each) => `${each.tagName} ${each.textContent || each.getAttribute('aria-label')}`),
+  );
+}
+
+test('axe and the size of targets: county, all ground, Shed, Office, import, no storage', async ({
+  page,
+}) => {
+  const app = new App(page);
+  await page.route('**/api/demo', (route) => route.fulfill({ json: { demo: true } }));
+  const look = async (state: string): Promise<void> => {
+    expect(await serious(page), state).toEqual([]);
+    expect(await tooSmall(page), state).toEqual([]);
+  };
+  await app.desk();
+  await page.locator('[data-case-link]').first().waitFor();
+  await look('county');
+  await page.getByLabel('Find a case', { exact: true }).fill('nobody');
+  await look('nothing found');
+  await page.getByLabel('Find a case', { exact: true }).fill('Quay House');
+  await page.getByRole('link', { name: /^Quay House/ }).click();
+  await page.getByRole('button', { name: 'All ground' }).click();
+  await look('all ground');
+  await app.choose('Kitchen beds');
+  for (const step of ['Ground', 'Sample', 'Results', 'pH', 'Feeding', 'Slip'] as const) {
+    await app.go(step);
+    await look(step);
+  }
+  await app.go('Sample');
+  for (const what of ['Print labels', 'Print the client’s sheet']) {
+    await page.getByRole('link', { name: what }).click();
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    await look(what);
+    await page.goBack();
+    await page.getByRole('link', { name: what }).waitFor();
+  }
+  await page.goto('/shed?material=fertilizer-15-5-10');
+  await page.getByText('Ratio 3-1-2.').waitFor();
+  await look('shed');
+  await page.goto('/office');
+  await page.getByRole('button', { name: 'Begin with three usual ones' }).click();
+  await look('office');
+  await app.desk();
+  const file = { name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"a": }') };
+  await page.locator('input[type=file]').setInputFiles(file);
+  await page.getByText('Nothing was taken from “x.json”.').waitFor();
+  await look('refused file');
+});
+
+/** Code that a page has no use for until someone asks for it. */
+const HEAVY =
+  /chart\.js|Chart\.register|pdfmake|highs\.wasm|sweepline|jsonc-parser|papaparse|Papa\.parse/;
+
+test('each page loads only what it needs: no charts, papers, solvers or parsers of files', async ({
+  page,
+}) => {
+  const app = new App(page);
+  await app.typeLawn(ORACLE);
+  const shown = page.url();
+  for (const address of ['/', shown, '/shed', '/office']) {
+    const scripts = new Map<string, number>();
+    const reading: Promise<void>[] = [];
+    const heavy: string[] = [];
+    const onResponse = (response: Response): void => {
+      if (!response.url().endsWith('.js')) return;
+      const read = async (): Promise<void> => {
+        const code = await response.text();
+        scripts.set(response.url(), code.length);
+        if (HEAVY.test(code)) heavy.push(response.url());
+      };
+      reading.push(read());
+    };
+    page.on('response', onResponse);
+    await page.goto(address);
+    await page.waitForLoadState('networkidle');
+    await Promise.all(reading);
+    page.off('response', onResponse);
+    const total = [...scripts.values()].reduce((sum, size) => sum + size, 0) / 1000;
+    const where = new URL(address, 'http://localhost').pathname;
+    console.log(`scripts of ${where}: ${scripts.size} files, ${total.toFixed(0)} kB uncompressed`);
+    expect(scripts.size).toBeGreaterThan(3);
+    expect(heavy, where).toEqual([]);
+  }
+});
 
 test('the policy has no exception for inline code, and the Desk’s scripts stay small', async ({
   page,

@@ -65,8 +65,8 @@ test('a renderer that crashes at 10 seeded moments leaves a valid document', asy
   await expect(app.page.locator('[data-case-link]')).toHaveCount(1);
 });
 
-test('two pages with 100 seeded interleaved edits keep them all', async ({ page, context }) => {
-  const random = seeded(100);
+test('two pages with 200 seeded interleaved edits keep them all', async ({ page, context }) => {
+  const random = seeded(200);
   const app = new App(page);
   await app.newCase();
   await app.saved();
@@ -77,7 +77,7 @@ test('two pages with 100 seeded interleaved edits keep them all', async ({ page,
     1: ['Place', 'What they ask', 'Width'],
   };
   const last = new Map<string, string>();
-  for (let edit = 0; edit < 100; edit += 1) {
+  for (let edit = 0; edit < 200; edit += 1) {
     const who = random() < 0.5 ? 0 : 1;
     const label = places[who][Math.floor(random() * 3)] ?? 'Client';
     const text = `${label[0]}${edit}`;
@@ -162,4 +162,46 @@ test('a case of a newer version is refused whole, in words', async ({ page }) =>
   await expect(page.getByRole('heading')).toContainText('written by a newer Agrologos (version 99');
   await page.goto('/case?id=nobody');
   await expect(page.getByRole('heading')).toHaveText('This case is not on the Desk.');
+});
+
+test('a full disk is said in words, and nothing typed is lost', async ({ page }) => {
+  const app = new App(page);
+  await app.newCase();
+  await app.saved();
+  await page.evaluate(() => {
+    const kept = IDBObjectStore.prototype.put;
+    const full = window as unknown as { free: () => void };
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('no space', 'QuotaExceededError');
+    };
+    full.free = () => (IDBObjectStore.prototype.put = kept);
+  });
+  await app.type('Client', 'Ada Quill');
+  await expect(page.getByText('Not saved: the browser has no space left')).toBeVisible();
+  await page.reload();
+  await expect(app.field('Client')).toHaveValue('Ada Quill');
+  await app.saved();
+  await page.evaluate(() => {
+    const kept = IDBObjectStore.prototype.put;
+    IDBObjectStore.prototype.put = function once() {
+      IDBObjectStore.prototype.put = kept;
+      throw new DOMException('no space', 'QuotaExceededError');
+    };
+  });
+  await app.type('Place', 'Upper Weir');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await app.saved();
+  await page.reload();
+  await expect(app.field('Place')).toHaveValue('Upper Weir');
+});
+
+test('a browser without storage is told of in words', async ({ page }) => {
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => {
+      throw new DOMException('denied', 'SecurityError');
+    };
+  });
+  await page.goto('/');
+  await expect(page.getByText('will not open its storage')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Try again' })).toBeVisible();
 });

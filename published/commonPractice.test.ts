@@ -1,10 +1,21 @@
 /** Values of common practice, by their numbers in the list of the trade; no published source. */
 import { scheduleDoses } from '../core/calendar/schedule';
 import { bagsFor, splitDoses } from '../core/dosing/doses';
+import { gradeRatio } from '../core/materials/explain';
+import { SHIPPED_MATERIALS } from '../core/materials/materials';
 import {
+  feetToHundreds,
   nutrientToProduct,
+  perAcreToPerThousand,
   percentToShare,
+  perHundredFeetToTotal,
   perThousandToTotal,
+  poundsPerAcreToPpm,
+  poundsToCups,
+  poundsToOunces,
+  productToNutrient,
+  rowNutrientToProduct,
+  squareFeetToThousands,
   tonsPerAcreByShortCut,
   tonsPerAcreToPerThousand,
   totalToPerThousand,
@@ -21,9 +32,11 @@ function dressings(rate: number, cap: number): number {
   const ctx = new PlanContext();
   const figure = (id: string, value: number) =>
     ctx.constant({ id, label: msg(id) }, value, 'lb/1000ft2', 'product');
-  const set = splitDoses(ctx, 'x', figure('rate', rate), figure('cap', cap), {
-    extent: ctx.constant({ id: 'extent', label: msg('extent') }, 1, '1000ft2', 'ground'),
+  const extent = ctx.constant({ id: 'extent', label: msg('extent') }, 1, '1000ft2', 'ground');
+  const set = splitDoses(ctx, 'x', figure('rate', rate), figure('cap', cap), extent, {
     bag: ctx.constant({ id: 'bag', label: msg('bag') }, 40, 'lb/bag', 'product'),
+    density: ctx.constant({ id: 'density', label: msg('density') }, 65, 'lb/ft3', 'density'),
+    parts: undefined,
   });
   return set.doses.length;
 }
@@ -73,4 +86,60 @@ test('no. 13: four 40-lb bags on 5,000 ft² are 32 lb/1000 ft²', () => {
 
 test('no. 14: 100 lb/1000 ft² under new turf, 30 at a time: 4 dressings', () => {
   expect(dressings(100, 30)).toBe(4);
+});
+
+/** Pounds of a nutrient in a bag of so many pounds and a grade of so many percent. */
+function inBag(pounds: number, percent: number): number {
+  const share = percentToShare(quantity(percent, '%', 'N'));
+  return productToNutrient(quantity(pounds, 'lb/1000ft2', 'product'), share).value;
+}
+
+test('no. 7: 50 lb of 13-13-13 hold 6.5 lb of each, of 34-0-0 17 lb of N', () => {
+  expect(inBag(50, 13)).toBe(6.5);
+  expect(inBag(50, 34)).toBe(17);
+});
+
+test('no. 9: 140 lb P2O5/acre from a meal of 6 % are 2,333 lb/acre, 26.8 lb on 500 ft²', () => {
+  const need = perAcreToPerThousand(quantity(140, 'lb/acre', 'P2O5'));
+  const meal = nutrientToProduct(need, percentToShare(quantity(6, '%', 'P2O5')));
+  expect(meal.value * 43.56).toBeCloseTo(2333, 0);
+  const bed = squareFeetToThousands(quantity(500, 'ft2', 'ground'));
+  expect(perThousandToTotal(meal, bed).value).toBeCloseTo(26.8, 1);
+});
+
+test('no. 10: 3 lb at a pound a pint are 1.5 quarts', () => {
+  // A pint is 2 cups and 28.875 in³: a pound of it is 59.84 lb/ft³.
+  const cups = poundsToCups(quantity(3, 'lb', 'product'), quantity(59.84, 'lb/ft3', 'density'));
+  expect(cups.value / 4).toBeCloseTo(1.5, 3);
+});
+
+test('no. 11: 0.5 lb N per 100 ft of row, 25 ft, 34-0-0: 0.37 lb, about 6 oz', () => {
+  const rate = rowNutrientToProduct(
+    quantity(0.5, 'lb/100ft', 'N'),
+    percentToShare(quantity(34, '%', 'N')),
+  );
+  const row = feetToHundreds(quantity(25, 'ft', 'row'));
+  const pounds = perHundredFeetToTotal(rate, row);
+  expect(pounds.value).toBeCloseTo(0.37, 2);
+  expect(Math.round(poundsToOunces(pounds).value)).toBe(6);
+});
+
+test('no. 12: a cup for 20 ft, twelve rows of 30 ft: 18 cups, a little under 10 lb of 21-0-0', () => {
+  const sulfate = SHIPPED_MATERIALS.fertilizers.find(({ id }) => id === 'ammonium-sulfate-21-0-0');
+  const cups = (12 * 30) / 20;
+  const density = quantity(sulfate?.density ?? NaN, 'lb/ft3', 'density');
+  const inOnePound = poundsToCups(quantity(1, 'lb', 'product'), density).value;
+  expect(cups).toBe(18);
+  expect(cups / inOnePound).toBeGreaterThan(9);
+  expect(cups / inOnePound).toBeLessThan(10);
+});
+
+test('no. 15: 15-5-10 is the 3-1-2 ratio', () => {
+  expect(gradeRatio({ N: 15, P2O5: 5, K2O: 10 })).toBe('3-1-2');
+});
+
+test('no. 16: 23 lb P and 161 lb K per acre to 6⅔ in. are 11.5 and 80.5 ppm', () => {
+  const depth = quantity(20 / 3, 'in', 'depth');
+  expect(poundsPerAcreToPpm(quantity(23, 'lb/acre', 'P'), depth).value).toBeCloseTo(11.5, 10);
+  expect(poundsPerAcreToPpm(quantity(161, 'lb/acre', 'K'), depth).value).toBeCloseTo(80.5, 10);
 });

@@ -9,14 +9,33 @@ import type { PresentWorking, Working } from '../core/working/working';
 
 export type Workings = Readonly<Record<string, Working>>;
 
-/** From unit to unit: 2000 lb in a ton, 43.56 thousand ft² in an acre. */
+/** From unit to unit: 2000 lb in a ton, 43.56 thousand ft² in an acre, 16 oz in a pound, 0.3048 m in a foot. */
 const FACTORS: Readonly<Record<string, number>> = {
   'ft2>1000ft2': 1 / 1000,
   '1000ft2>ft2': 1000,
   'ton/acre>lb/1000ft2': 2000 / 43.56,
   'lb/acre>lb/1000ft2': 1 / 43.56,
   'lb/100ft2>lb/1000ft2': 10,
+  'oz/100ft2>lb/1000ft2': 10 / 16,
   '%>ratio': 1 / 100,
+  'in>ft': 1 / 12,
+  'm>ft': 1 / 0.3048,
+  'cm>ft': 1 / 30.48,
+  'ft>100ft': 1 / 100,
+  'lb>oz': 16,
+  'cups>tbsp': 16,
+  'kg/ha>lb/acre': 0.40468564224 / 0.45359237,
+  'm2>ft2': 1 / 0.3048 ** 2,
+  'ft3>yd3': 1 / 27,
+  'ft3>gal': 1728 / 231,
+};
+
+/** From element to oxide, as labels print them. */
+const OXIDES: Readonly<Record<string, number>> = {
+  'P>P2O5': 2.2914,
+  'K>K2O': 1.2046,
+  'P2O5>P': 1 / 2.2914,
+  'K2O>K': 1 / 1.2046,
 };
 
 const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
@@ -25,6 +44,39 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
   'tri-state-6.5': (b = 0) => 60.4 - 8.7 * b,
   'tri-state-6.8': (b = 0) => 71.4 - 10.3 * b,
   'tri-state-organic': (ph = 0) => 32.9 - 6.31 * ph,
+  'ring-by-diameters': (d = 0, t = 0) => 3.141592653589793 * ((d / 2) ** 2 - (t / 2) ** 2),
+  'ellipse-by-axes': (a = 0, b = 0) => 3.141592653589793 * (a / 2) * (b / 2),
+  'triangle-by-height': (b = 0, h = 0) => 0.5 * b * h,
+  trapezoid: (a = 0, b = 0, h = 0) => 0.5 * h * (a + b),
+  heron: (a = 0, b = 0, c = 0) => {
+    const s = (a + b + c) / 2;
+    return Math.sqrt(s * (s - a) * (s - b) * (s - c));
+  },
+  'offsets-trapezoids': (d = 0, ...w) =>
+    w.slice(1).reduce((all, each, at) => all + (d * ((w[at] ?? 0) + each)) / 2, 0),
+  'offsets-simpson': (d = 0, ...w) => {
+    let all = 0;
+    for (let at = 0; at + 2 < w.length; at += 2) {
+      all += (d / 3) * ((w[at] ?? 0) + 4 * (w[at + 1] ?? 0) + (w[at + 2] ?? 0));
+    }
+    const odd = w.length % 2 === 0;
+    return all + (odd ? (d * ((w.at(-2) ?? 0) + (w.at(-1) ?? 0))) / 2 : 0);
+  },
+  shoelace: (...v) => {
+    let twice = 0;
+    for (let at = 0; at < v.length; at += 2) {
+      const next = (at + 2) % v.length;
+      twice += (v[at] ?? 0) * (v[next + 1] ?? 0) - (v[next] ?? 0) * (v[at + 1] ?? 0);
+    }
+    return Math.abs(twice) / 2;
+  },
+  'ppm-to-meq': (ppm = 0, mass = 1) => ppm / mass / 10,
+  'meq-to-ppm': (meq = 0, mass = 0) => meq * mass * 10,
+  cores: (t = 0, cv = 0, error = 1) => Math.ceil(((t * cv) / error) ** 2 - 1e-9),
+  // 7.48052 gal of 16 cups in a cubic foot: 1728 in³ ÷ 231 in³ × 16
+  'lb-to-cups': (lb = 0, density = 1) => (lb / density) * (1728 / 231) * 16,
+  'lb-per-acre-to-ppm': (lb = 0, inches = 1) => lb / 0.3 / inches,
+  'critical-k': (base = 0, slope = 0, cec = 0) => base + slope * cec,
   'ton-short-cut': (tons = 0) => 50 * tons,
   'unreacted-share': (days = 0) => (days <= 0 ? 1 : Math.max(0, 1 - (0.08 * days) / 30.4375)),
 };
@@ -32,6 +84,7 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
 const FIXTURES: Readonly<Record<string, string>> = {
   smp: 'smp-recollection-b.csv',
   'lime-by-texture': 'lime-by-texture.csv',
+  'lake-states-1995-v2': 'lake-states-1995-v2.csv',
 };
 
 /** Cells of a fixture by `row|column`. */
@@ -64,6 +117,7 @@ const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b
 
 function rounded(value: number, limit: number, step: number): number {
   const nearest = Math.round(value / step) * step;
+  // Without a limit the nearest stands.
   return nearest > limit + 1e-9 ? Math.floor(limit / step + 1e-9) * step : nearest;
 }
 
@@ -80,7 +134,8 @@ function evaluate(working: PresentWorking, v: readonly number[], sheet: Workings
       const [from] = inputs;
       const units = from && 'value' in from ? `${from.value.unit}>${working.value.unit}` : '';
       const [one, other] = units.split('>');
-      return a * (one === other ? 1 : (FACTORS[units] ?? NaN));
+      const oxide = from && 'value' in from ? OXIDES[`${from.value.of}>${working.value.of}`] : 1;
+      return a * (oxide ?? 1) * (one === other ? 1 : (FACTORS[units] ?? NaN));
     }
     case 'add':
       return sum(v);
@@ -107,6 +162,10 @@ function evaluate(working: PresentWorking, v: readonly number[], sheet: Workings
     case 'spread':
     case 'choose':
       return a;
+    case 'highEnd': {
+      const [from] = inputs;
+      return from && 'range' in from ? (from.range?.high ?? a) : a;
+    }
     case 'lowEnd': {
       const [from] = inputs;
       return from && 'range' in from ? (from.range?.low ?? a) : a;

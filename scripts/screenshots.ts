@@ -1,56 +1,83 @@
-/** Makes every picture of docs/screenshots/, at 1280x800 and once at 900, from invented cases. */
+/** Makes every picture of docs/screenshots/, at 1280x800 and once at 900, from the demo county. */
 import { test, type Page } from '@playwright/test';
-import { App, ORACLE, type LawnReport } from '../e2e/app';
-
-const CASES: readonly LawnReport[] = [
-  { title: 'Ford Green', squareFeet: '14500', ph: '6.4', planFrom: '1 Oct 2027' },
-  {
-    title: 'Osier Row, back lawn',
-    unknownArea: true,
-    ph: '5.7',
-    texture: 'loam',
-    planFrom: '1 Oct 2027',
-  },
-  { title: 'Staithe Lane', squareFeet: '2400', ph: '5.1', buffer: '6.1', planFrom: '2 Oct 2027' },
-  { ...ORACLE, texture: 'silt-loam', lab: '115', om: '3.4' },
-];
+import { App, type StepName } from '../e2e/app';
 
 async function picture(page: Page, name: string): Promise<void> {
   await page.mouse.move(0, 0);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }
 
+/** Opens a case of the county from the Desk at a step. */
+async function open(app: App, name: string, step: StepName): Promise<void> {
+  await app.desk();
+  await app.page.getByLabel('Find a case', { exact: true }).fill(name);
+  await app.page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
+  await app.page.locator('#worksheet').waitFor();
+  await app.go(step);
+}
+
+const PRICES = [
+  ['pelletized limestone', '6.80'],
+  ['triple superphosphate 0-46-0', '38'],
+  ['muriate of potash 0-0-60', '31.50'],
+  ['urea 46-0-0', '24.50'],
+] as const;
+
 test('pictures', async ({ page }) => {
   const app = new App(page);
   await page.clock.setFixedTime('2027-10-04T10:00:00');
   await app.desk();
-  await picture(page, 'first-visit');
-  for (const report of CASES) await app.typeLawn(report);
-  await app.go('Ground');
-  await app.type('Client', 'Ada Quill');
-  await app.type('Place', 'Lower Fen');
-  await app.type('What they ask', 'Moss in the lawn: does it want lime?');
-  await app.saved();
-  await picture(page, 'ground');
-  await app.go('Results');
-  await picture(page, 'results');
-  await app.go('pH');
-  await page.locator('#worksheet table [data-working="lawn/lime/smp/requirement"]').click();
+  await picture(page, 'empty');
+  await page.route('**/api/demo', (route) => route.fulfill({ json: { demo: true } }));
+  await app.desk();
+  await page.locator('[data-case-link]').nth(8).waitFor();
+  await page.getByRole('link', { name: /^St Orrin/ }).focus();
+  await page.getByText('Lime this lawn').first().waitFor();
+  await picture(page, 'desk');
+  await open(app, 'St Orrin’s churchyard', 'pH');
+  await page.locator('#worksheet table [data-working="a1/lime/smp/requirement"]').click();
   await picture(page, 'ph');
   await page.setViewportSize({ width: 900, height: 800 });
   await picture(page, 'ph-900');
   await page.setViewportSize({ width: 1280, height: 800 });
-  await page.keyboard.press('Escape');
+  await open(app, 'Tannery Row', 'Ground');
+  await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 380));
+  await picture(page, 'ground');
+  await open(app, 'The old rope walk', 'Sample');
+  await picture(page, 'sample');
+  await page.getByRole('link', { name: 'Print the client’s sheet' }).click();
+  await page.getByText('What to bring').waitFor();
+  await picture(page, 'sheet');
+  await open(app, 'Quay House', 'Ground');
+  await app.choose('Kitchen beds');
+  await app.go('Results');
+  await picture(page, 'results');
   await app.go('Feeding');
   await picture(page, 'feeding');
+  await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 1120));
+  await picture(page, 'feeding-products');
+  for (const [material, price] of PRICES) {
+    await page.getByLabel(`Price of a bag of ${material}, dollars`).fill(price);
+  }
+  await page.getByRole('button', { name: 'All ground' }).click();
+  await page.getByRole('heading', { name: '4 pieces of ground' }).waitFor();
+  await picture(page, 'all-ground');
   await app.go('Slip');
   await picture(page, 'slip');
   await page.emulateMedia({ media: 'print' });
   await page.setViewportSize({ width: 816, height: 1056 });
-  await page.screenshot({ path: 'docs/screenshots/printed.png', fullPage: true });
+  await page.screenshot({ path: 'docs/screenshots/printed.png' });
   await page.emulateMedia({ media: 'screen' });
   await page.setViewportSize({ width: 1280, height: 800 });
-  await app.desk();
-  await page.locator('[data-case-link]').nth(3).waitFor();
-  await picture(page, 'desk');
+  await page.goto('/office');
+  await page.getByRole('button', { name: 'Begin with three usual ones' }).click();
+  await page.getByLabel('Signature').fill('Ines Odera\nHorticulture advisor');
+  await page
+    .getByLabel('How to reach the office')
+    .fill('3 Weir Street, Harrow Ferry\nMonday to Thursday');
+  await page.getByLabel('Name').nth(2).waitFor();
+  await picture(page, 'office');
+  await page.goto('/shed?material=fertilizer-15-5-10');
+  await page.getByText('Ratio 3-1-2.').waitFor();
+  await picture(page, 'shed');
 });

@@ -1,4 +1,4 @@
-import type { CaseFile } from '../core/casefile/casefile';
+import { SCHEMA, type CaseFile } from '../core/casefile/casefile';
 import { migrate } from '../core/casefile/migrate';
 import type { Msg } from '../core/working/msg';
 import { db, type AgrologosDb, type CaseRow } from './db';
@@ -29,13 +29,29 @@ export type ReadCase =
   | { readonly kind: 'missing' }
   | { readonly kind: 'refused'; readonly reason: Msg };
 
-/** Reads a case and brings it to the present schema; a newer one is refused whole. */
-export async function readCase(id: string, base = db): Promise<ReadCase> {
-  const row = await base.cases.get(id);
-  if (!row || row.deletedAt > 0) return { kind: 'missing' };
+/**
+ * Reads a case. One of an older schema is brought to the present one where it is stored, so that
+ * whoever follows the stored document sees what was read; a newer one is refused whole.
+ */
+export async function readCase(id: string, now: number, base = db): Promise<ReadCase> {
+  return base.transaction('rw', base.cases, base.caseIndex, async () => {
+    const row = await base.cases.get(id);
+    if (!row || row.deletedAt > 0) return { kind: 'missing' };
+    const migrated = migrate(row.doc);
+    if (migrated.kind === 'refused') return { kind: 'refused', reason: migrated.reason };
+    const present = presentRow(row);
+    if (present !== row) await put(base, present, now);
+    return { kind: 'found', row: present, raw: migrated.document };
+  });
+}
+
+/** A stored case with its document in the present schema; the row itself where it is already. */
+function presentRow(row: CaseRow): CaseRow {
+  if (row.schema === SCHEMA) return row;
   const migrated = migrate(row.doc);
-  if (migrated.kind === 'refused') return { kind: 'refused', reason: migrated.reason };
-  return { kind: 'found', row, raw: migrated.document };
+  if (migrated.kind === 'refused') return row;
+  const doc = migrated.document as unknown as CaseFile;
+  return { ...row, schema: SCHEMA, rev: row.rev + 1, doc };
 }
 
 /**
@@ -49,16 +65,17 @@ export async function patchCase(
   base = db,
 ): Promise<Applied> {
   return base.transaction('rw', base.cases, base.caseIndex, async () => {
-    const row = await base.cases.get(id);
-    if (!row) throw new Error(`patchCase: there is no case '${id}'`);
+    const stored = await base.cases.get(id);
+    if (!stored) throw new Error(`patchCase: there is no case '${id}'`);
+    const row = presentRow(stored);
     const conflicts: Patch[] = [];
     const doc = patches.reduce((current, patch) => {
-      const stored = valueAt(current, patch.path);
-      if (same(stored, patch.value)) return current;
-      if (same(stored, patch.was) && reachable(current, patch.path)) {
+      const there = valueAt(current, patch.path);
+      if (same(there, patch.value)) return current;
+      if (same(there, patch.was) && reachable(current, patch.path)) {
         return applyPatches(current, [patch]);
       }
-      conflicts.push({ ...patch, was: stored });
+      conflicts.push({ ...patch, was: there });
       return current;
     }, row.doc);
     if (doc === row.doc) return { row, conflicts };

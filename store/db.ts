@@ -1,9 +1,8 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { CaseFile } from '../core/casefile/casefile';
 import type { Msg } from '../core/working/msg';
-import type { StepState } from '../core/planTypes';
 import type { StepId } from '../core/working/context';
-import type { Working } from '../core/working/working';
+import type { QueueFacts } from '../core/queue';
 
 /** A stored case. `deletedAt` is 0 for a case that stands on the Desk. */
 export interface CaseRow {
@@ -14,6 +13,9 @@ export interface CaseRow {
   doc: CaseFile;
 }
 
+/** The version of the Desk's lines; older ones are made anew when the Desk opens. */
+export const INDEX_VERSION = 3;
+
 /** What the Desk lists of a case, written in the same transaction as the case. */
 export interface CaseIndexRow {
   id: string;
@@ -22,10 +24,17 @@ export interface CaseIndexRow {
   place: string;
   changedAt: number;
   deletedAt: number;
-  steps: Readonly<Record<StepId, StepState>>;
+  /** Which version of this program made the line; see INDEX_VERSION. */
+  version: number;
+  plants: readonly string[];
+  /** Names of its samples, which no other case's may have. */
+  samples: readonly string[];
+  /** How many pieces of ground there are. */
+  grounds: number;
+  /** The step at which the case goes on. */
+  goesOnAt: StepId;
   turnsOn: Msg;
-  /** The workings that `turnsOn` needs to be opened. */
-  workings: Readonly<Record<string, Working>>;
+  facts: QueueFacts;
 }
 
 interface SettingRow {
@@ -40,7 +49,8 @@ export class AgrologosDb extends Dexie {
   settings!: EntityTable<SettingRow, 'key'>;
 
   constructor(name = 'agrologos') {
-    super(name);
+    // A cache would copy every line of a large Desk once more; nothing here reads the same rows twice.
+    super(name, { cache: 'disabled' });
     this.version(1).stores({
       cases: 'id, deletedAt',
       caseIndex: 'id, deletedAt, changedAt',

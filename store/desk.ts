@@ -1,4 +1,4 @@
-import { db, type AgrologosDb, type CaseIndexRow } from './db';
+import { db, INDEX_VERSION, type AgrologosDb, type CaseIndexRow } from './db';
 
 /** Deleted cases can be brought back for this long. */
 const KEPT_AFTER_DELETION_MS = 30 * 86_400_000;
@@ -32,13 +32,28 @@ export async function purgeDeleted(now: number, base = db): Promise<void> {
   });
 }
 
+/** Whether there is anything to list. */
+export async function hasLines(base = db): Promise<boolean> {
+  return (await base.caseIndex.limit(1).primaryKeys()).length > 0;
+}
+
+/** What the Desk lists. */
+export interface Listed {
+  readonly standing: CaseIndexRow[];
+  readonly deleted: CaseIndexRow[];
+  /** Some lines are an older version's, and are being made anew. */
+  readonly outdated: boolean;
+}
+
 /** The Desk's lines: those that stand on it, the last changed first, and the deleted ones. */
-export async function listCases(
-  base = db,
-): Promise<{ standing: CaseIndexRow[]; deleted: CaseIndexRow[] }> {
-  const rows = await base.caseIndex.orderBy('changedAt').reverse().toArray();
+export async function listCases(base = db): Promise<Listed> {
+  // Read in one go and sorted here: walking an index backwards takes several times as long.
+  const all = await base.caseIndex.toArray();
+  all.sort((a, b) => b.changedAt - a.changedAt);
+  const rows = all.filter(({ version }) => version === INDEX_VERSION);
   return {
     standing: rows.filter(({ deletedAt }) => deletedAt === 0),
     deleted: rows.filter(({ deletedAt }) => deletedAt > 0),
+    outdated: rows.length < all.length,
   };
 }

@@ -1,4 +1,6 @@
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
+import type { CaseFile } from '../core/casefile/casefile';
 import { newCase } from '../core/casefile/newCase';
 import { addCase, patchCase, readCase } from './cases';
 import { deleteCase, listCases, purgeDeleted, restoreCase } from './desk';
@@ -73,14 +75,18 @@ test('an edit shows at once, is mirrored at once, and is saved only when stored'
   expect(leftovers(new Set())).toEqual([]);
 });
 
-test('a refusal of the browser is said and nothing typed is lost', async () => {
+test.each([
+  ['full', new DOMException('full', 'QuotaExceededError')],
+  ['full', Object.assign(new Error('aborted'), { inner: { name: 'QuotaExceededError' } })],
+  ['failed', new Error('no')],
+])('a refusal of the browser is said and nothing typed is lost: %s', async (save, error) => {
   const session = new CaseSession(await row(), {
     page: 'p1',
-    store: () => Promise.reject(new DOMException('full', 'QuotaExceededError')),
+    store: () => Promise.reject(error),
   });
   session.edit([{ path: 'title', value: 'W' }], 'g1');
   await session.flush();
-  expect(session.getState()).toMatchObject({ doc: { title: 'W' }, save: 'failed' });
+  expect(session.getState()).toMatchObject({ doc: { title: 'W' }, save });
   expect(leftovers(new Set())[0]?.patches).toEqual([title('', 'W')]);
 });
 
@@ -208,10 +214,10 @@ test('200 seeded edits from two sessions are all kept', async () => {
 
 test('a deleted case can be restored for 30 days, then it is gone', async () => {
   await deleteCase('c1', NOW, base);
-  expect((await readCase('c1', base)).kind).toBe('missing');
+  expect((await readCase('c1', NOW, base)).kind).toBe('missing');
   expect((await listCases(base)).deleted).toHaveLength(1);
   await restoreCase('c1', base);
-  expect((await readCase('c1', base)).kind).toBe('found');
+  expect((await readCase('c1', NOW, base)).kind).toBe('found');
   await deleteCase('c1', NOW, base);
   await purgeDeleted(NOW + 29 * DAY, base);
   expect(await base.cases.count()).toBe(1);
@@ -220,9 +226,24 @@ test('a deleted case can be restored for 30 days, then it is gone', async () => 
 });
 
 test('a document of a newer schema is refused whole', async () => {
-  await base.cases.update('c1', { doc: { ...newCase('c1', '2027-10-04'), schema: 2 as 1 } });
-  expect(await readCase('c1', base)).toMatchObject({
+  await base.cases.update('c1', { doc: { ...newCase('c1', '2027-10-04'), schema: 99 as 3 } });
+  expect(await readCase('c1', NOW, base)).toMatchObject({
     kind: 'refused',
     reason: { id: 'refused.newer' },
   });
+});
+
+test('a case that an older version stored is brought up where it lies, and then edited', async () => {
+  const old = JSON.parse(readFileSync('core/casefile/fixtures/case-v1.json', 'utf8')) as CaseFile;
+  const row = { id: old.id, rev: 3, schema: 1, deletedAt: 0, doc: old };
+  await base.cases.put(row);
+  const path = 'areas/lawn/shape/number';
+  const { conflicts } = await patchCase(old.id, [{ path, was: '', value: '4' }], NOW, base);
+  expect(conflicts).toEqual([]);
+  expect(await base.cases.get(old.id)).toMatchObject({ schema: 3, doc: { schema: 3 } });
+  await base.cases.put(row);
+  const read = await readCase(old.id, NOW, base);
+  const stored = await base.cases.get(old.id);
+  expect(stored).toMatchObject({ rev: 4, schema: 3 });
+  expect(read.kind === 'found' && [read.row, read.raw]).toEqual([stored, stored?.doc]);
 });

@@ -6,7 +6,7 @@ import { applyPatches, reachable, same, valueAt, type Json, type Patch } from '.
 import { UndoStack } from './undo';
 
 /** Whether what is on the screen is stored, or waits for a choice between two values. */
-export type SaveState = 'saved' | 'pending' | 'conflict' | 'failed';
+export type SaveState = 'saved' | 'pending' | 'conflict' | 'failed' | 'full';
 
 /** Two values for one place: what was typed here and what came from elsewhere. */
 interface Conflict {
@@ -31,6 +31,13 @@ export interface Edit {
 
 const COALESCE_MS = 300;
 
+/** Whether the browser refused for want of space; the database wraps the reason in its own error. */
+function isFull(error: unknown): boolean {
+  if (typeof error !== 'object' || error === null) return false;
+  const { name, inner } = error as { name?: unknown; inner?: unknown };
+  return name === 'QuotaExceededError' || isFull(inner);
+}
+
 interface Options {
   readonly page: string;
   readonly now?: () => number;
@@ -49,7 +56,7 @@ export class CaseSession {
   private inUse: { readonly path: string; readonly value: Json | undefined } | undefined;
   /** How many of the pending patches, from the first, are being written just now. */
   private sending = 0;
-  private failed = false;
+  private failed: 'failed' | 'full' | undefined;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private writing: Promise<void> | undefined;
   private readonly undoStack = new UndoStack();
@@ -89,7 +96,7 @@ export class CaseSession {
   }
 
   private saveState(): SaveState {
-    if (this.failed) return 'failed';
+    if (this.failed) return this.failed;
     if (this.pending.length > 0) return 'pending';
     return this.held.size > 0 ? 'conflict' : 'saved';
   }
@@ -163,10 +170,10 @@ export class CaseSession {
       this.pending = this.pending.slice(count);
       conflicts.forEach((patch) => this.held.set(patch.path, patch));
       this.adopt(row);
-      this.failed = false;
+      this.failed = undefined;
       this.mirror();
-    } catch {
-      this.failed = true;
+    } catch (error) {
+      this.failed = isFull(error) ? 'full' : 'failed';
     } finally {
       this.sending = 0;
       this.writing = undefined;

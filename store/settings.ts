@@ -1,7 +1,7 @@
 import { db } from './db';
 
 /** Settings of this browser, by name. */
-export type SettingKey = 'letterKeys';
+export type SettingKey = 'letterKeys' | 'backedUpAt' | 'demoSeeded';
 
 /** The value of a setting, or undefined where it was never set. */
 export async function readSetting(key: SettingKey, base = db): Promise<string | undefined> {

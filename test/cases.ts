@@ -1,10 +1,15 @@
 import {
   decisionKey,
+  type Analyte,
   type CaseFile,
   type DecisionKind,
+  type Label,
+  type MeasuredBy,
+  type PastEntry,
+  type Shape,
   type Typed,
 } from '../core/casefile/casefile';
-import { newCase } from '../core/casefile/newCase';
+import { emptyResult, newCase } from '../core/casefile/newCase';
 
 /** What the tests vary of the one lawn. Everything is text, as typed. */
 export interface LawnInput {
@@ -19,38 +24,90 @@ export interface LawnInput {
   texture?: string;
   lab?: Partial<Typed>;
   depth?: string;
+  plant?: string;
+  shape?: Partial<Shape>;
+  p?: Partial<Typed>;
+  k?: Partial<Typed>;
+  recN?: Partial<Typed>;
+  recP?: Partial<Typed>;
+  recK?: Partial<Typed>;
+  recProduct?: Partial<Typed>;
+  /** Further results, by analyte. */
+  more?: Partial<Record<Analyte, Partial<Typed>>>;
+  reportedOn?: string;
+  /** No sample speaks for the ground. */
+  untested?: boolean;
+  /** Prices of a bag by material. */
+  prices?: Readonly<Record<string, string>>;
+  pack?: { id: string; version: number };
   label?: { kind: 'CCE' | 'ECCE'; percent: string; bag?: string };
   planFrom?: string;
   decisions?: Partial<Record<DecisionKind, string>>;
+  measuredBy?: MeasuredBy;
+  /** When the sample was taken, and when lime was spread before it. */
+  takenOn?: string;
+  spreadOn?: string;
+  /** Why each of them was taken. */
+  reason?: string;
 }
 
-/** A case of one lawn, of invented data. */
+function labelsOf({ label, prices = {} }: LawnInput): CaseFile['labels'] {
+  const priced = Object.entries(prices).map(([id, price]): [string, Label] => [
+    id,
+    { kind: 'CCE', percent: '', bag: '', price },
+  ]);
+  const lime: Label | undefined = label && { bag: '', price: '', ...label };
+  return { ...Object.fromEntries(priced), ...(lime ? { 'calcitic-pelletized': lime } : {}) };
+}
+
+function limed(on: string): PastEntry {
+  const amount = { text: '20', unit: 'lb/1000ft2', method: '' };
+  return { id: 'l1', areaId: 'lawn', kind: 'lime', on, amount, percent: '90' };
+}
+
+function moreOf({ more = {} }: LawnInput): Partial<Record<Analyte, Typed>> {
+  return Object.fromEntries(
+    Object.entries(more).map(([analyte, value]) => [
+      analyte,
+      { ...emptyResult(analyte as Analyte), ...value },
+    ]),
+  );
+}
+
+/** A case of one lawn, or of other ground by its plant and shape, of invented data. */
 export function lawnCase(input: LawnInput): CaseFile {
   const base = newCase('case-1', '2027-10-04');
   const lawn = base.areas['lawn'];
   const report = base.reports['r1'];
-  if (!lawn || !report) throw new Error('lawnCase: newCase has changed');
+  const sample = base.samples['s1'];
+  if (!lawn || !report || !sample) throw new Error('lawnCase: newCase has changed');
   const typed = (text = '', unit = '', method = ''): Typed => ({ text, unit, method });
   const decisions = Object.fromEntries(
     Object.entries(input.decisions ?? {}).map(([what, value]) => [
       decisionKey('lawn', what as DecisionKind),
-      { what: what as DecisionKind, value, reason: '', at: '2027-10-04T12:00:00Z' },
+      { what: what as DecisionKind, value, reason: input.reason ?? '', at: '2027-10-04T12:00:00Z' },
     ]),
   );
   return {
     ...base,
     title: 'Weir Cottage',
     planFrom: input.planFrom ?? base.planFrom,
+    pack: input.pack ?? base.pack,
+    samples: input.untested ? {} : { s1: { ...sample, takenOn: input.takenOn ?? '' } },
+    past: input.spreadOn ? { l1: limed(input.spreadOn) } : {},
     areas: {
       lawn: {
         ...lawn,
         name: 'Main lawn',
+        plant: input.plant ?? lawn.plant,
         situation: input.situation ?? 'established',
         clippings: input.clippings ?? 'unknown',
+        measuredBy: input.measuredBy ?? '',
         shape: {
           ...lawn.shape,
           kind: input.unknownArea ? 'unknown' : 'square-feet',
           squareFeet: input.squareFeet ?? '6200',
+          ...input.shape,
         },
       },
     },
@@ -58,6 +115,7 @@ export function lawnCase(input: LawnInput): CaseFile {
       r1: {
         ...report,
         depth: input.depth ?? '',
+        date: input.reportedOn ?? '',
         results: {
           s1: {
             'ph-water': typed(input.ph, 'pH'),
@@ -66,19 +124,18 @@ export function lawnCase(input: LawnInput): CaseFile {
             cec: typed(input.cec, 'meq/100g'),
             texture: typed(input.texture),
             'lime-rec': { ...typed('', 'lb/1000ft2', 'product'), ...input.lab },
+            p: { ...typed('', 'ppm', 'bray-1'), ...input.p },
+            k: { ...typed('', 'ppm', 'ammonium-acetate'), ...input.k },
+            'rec-n': { ...typed('', 'lb/1000ft2', 'N'), ...input.recN },
+            'rec-p': { ...typed('', 'lb/1000ft2', 'P2O5'), ...input.recP },
+            'rec-k': { ...typed('', 'lb/1000ft2', 'K2O'), ...input.recK },
+            'rec-product': { ...typed('', 'lb/1000ft2', ''), ...input.recProduct },
+            ...moreOf(input),
           },
         },
       },
     },
-    labels: input.label
-      ? {
-          'calcitic-pelletized': {
-            kind: input.label.kind,
-            percent: input.label.percent,
-            bag: input.label.bag ?? '',
-          },
-        }
-      : {},
+    labels: labelsOf(input),
     decisions,
   };
 }

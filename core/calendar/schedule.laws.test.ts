@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { addDays, addMonths, daysBetween } from '../typed/date';
-import { LAKE_STATES_1995_V1 as pack } from '../yardsticks/packs/lakeStates1995';
+import { SHIPPED_PACK as pack } from '../yardsticks/packs';
 import { scheduleDoses } from './schedule';
 
 const RUNS = { numRuns: 300, seed: 4 };
@@ -28,8 +28,9 @@ test('lime: never early, always in season, six months apart', () => {
 test('nitrogen: one dressing a season, four weeks from any lime', () => {
   fc.assert(
     fc.property(day, day, (earliest, lime) => {
-      const { seasons, intervalDays, apartFromLimeDays } = pack.lawnNitrogen;
-      const apart = { days: apartFromLimeDays.value, from: [lime, addMonths(lime, 6)] };
+      const { seasons, intervalDays, apartFromLimeDays } = pack.dressing.lawn;
+      const limes = [lime, addMonths(lime, 6)];
+      const apart = [{ days: apartFromLimeDays.value, from: limes }];
       const interval = { days: intervalDays.value };
       const dates = scheduleDoses({ earliest, count: 3, seasons, interval, apart });
       expect(dates).toHaveLength(3);
@@ -38,7 +39,7 @@ test('nitrogen: one dressing a season, four weeks from any lime', () => {
       expect(new Set(dates.map(seasonOf)).size).toBe(3);
       for (const date of dates) {
         expect(within(date, seasons)).toBe(true);
-        for (const other of apart.from) {
+        for (const other of limes) {
           expect(Math.abs(daysBetween(other, date))).toBeGreaterThanOrEqual(28);
         }
       }

@@ -16,7 +16,7 @@ test.each([
 });
 
 test('keeps its distance on both sides of other dates', () => {
-  const apart = { days: 28, from: ['2027-10-04'] };
+  const apart = [{ days: 28, from: ['2027-10-04'] }];
   const on = (earliest: string) =>
     scheduleDoses({ earliest, count: 1, seasons: LIME, interval: { days: 1 }, apart })[0];
   expect(on('2027-09-10')).toBe('2027-11-01');

@@ -7,8 +7,8 @@ export interface DoseDates {
   readonly count: number;
   readonly seasons: readonly SeasonWindow[];
   readonly interval: { readonly months: number } | { readonly days: number };
-  /** Days to keep on either side of other dates: feed apart from lime. */
-  readonly apart?: { readonly days: number; readonly from: readonly IsoDate[] };
+  /** Days to keep on either side of other dates: feed apart from lime, and from other feed. */
+  readonly apart?: readonly { readonly days: number; readonly from: readonly IsoDate[] }[];
 }
 
 /** Jumps after which no allowed day is believed to exist: seasons and other dates shut it out. */
@@ -29,12 +29,16 @@ function nextSeason(date: IsoDate, seasons: readonly SeasonWindow[]): IsoDate | 
 }
 
 /** The day itself, or the first later one that is in season and keeps its distance. */
-function nextAllowed(date: IsoDate, { seasons, apart }: DoseDates): IsoDate | undefined {
+function nextAllowed(date: IsoDate, { seasons, apart = [] }: DoseDates): IsoDate | undefined {
   let day: IsoDate | undefined = date;
   for (let jump = 0; day !== undefined && jump < MOST_JUMPS; jump += 1) {
     const at: IsoDate = day;
-    const near = apart?.from.find((other) => Math.abs(daysBetween(other, at)) < apart.days);
-    if (near !== undefined && apart) day = addDays(near, apart.days);
+    const free = apart.flatMap(({ days, from }) =>
+      from
+        .filter((other) => Math.abs(daysBetween(other, at)) < days)
+        .map((other) => addDays(other, days)),
+    );
+    if (free.length > 0) day = free.sort().at(-1);
     else if (inSeason(at, seasons)) return at;
     else day = nextSeason(at, seasons);
   }

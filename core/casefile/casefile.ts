@@ -1,7 +1,7 @@
 import type { IsoDate } from '../typed/date';
 
 /** The schema number of the documents that this version writes. */
-export const SCHEMA = 1;
+export const SCHEMA = 3;
 export const FORMAT = 'agrologos-case';
 
 /** A value as it stands on the paper or was typed: never parsed, never mended in the document. */
@@ -11,16 +11,114 @@ export interface Typed {
   readonly method: string;
 }
 
-export const SHAPES = ['rectangle', 'circle', 'square-feet', 'unknown'] as const;
+export const SHAPES = [
+  'rectangle',
+  'circle',
+  'square-feet',
+  'rows',
+  'raised-beds',
+  'plants',
+  'triangle',
+  'triangle-height',
+  'trapezoid',
+  'four-sides',
+  'ellipse',
+  'ring',
+  'offsets',
+  'corners',
+  'outline',
+  'round-containers',
+  'box-containers',
+  'unknown',
+] as const;
 export type ShapeKind = (typeof SHAPES)[number];
 
-/** The typed measures of an area in feet; those of other kinds are kept when the kind changes. */
+/**
+ * The typed measures of a piece of ground; those of other kinds are kept when the kind changes.
+ * Rows are `number` × `length`, `spacing` apart; raised beds `number` × `length` × `width`, `depth`
+ * deep; plants `number` root circles of `diameter`, less a ring of `trunk` around the trunk.
+ */
 export interface Shape {
   readonly kind: ShapeKind;
   readonly length: string;
   readonly width: string;
   readonly diameter: string;
   readonly squareFeet: string;
+  /** Around ground whose square feet are given: a check on them. */
+  readonly perimeter: string;
+  readonly number: string;
+  readonly spacing: string;
+  readonly trunk: string;
+  readonly sideA: string;
+  readonly sideB: string;
+  readonly sideC: string;
+  readonly sideD: string;
+  readonly diagonal: string;
+  readonly height: string;
+  /** Across the hole of a ring. */
+  readonly inner: string;
+  readonly depth: string;
+  /** Widths at equal distances along a base line, from end to end. */
+  readonly offsets: string;
+  /** Corners in feet as `x, y`, a corner a line. */
+  readonly points: string;
+  /** Longitudes and latitudes as the coordinates of a GeoJSON MultiPolygon. */
+  readonly outline: string;
+}
+
+/** The measures of a shape that are typed into a field each. */
+export const MEASURES = [
+  'length',
+  'width',
+  'diameter',
+  'squareFeet',
+  'perimeter',
+  'number',
+  'spacing',
+  'trunk',
+  'sideA',
+  'sideB',
+  'sideC',
+  'sideD',
+  'diagonal',
+  'height',
+  'inner',
+  'depth',
+  'offsets',
+  'points',
+] as const satisfies readonly (keyof Shape)[];
+export type Measure = (typeof MEASURES)[number];
+
+/** Most letters of an outline; the route takes no more than a million bytes in all. */
+export const MOST_OUTLINE = 600_000;
+
+/** Ground that is added to a piece of ground, or taken out of it: a shape, or another piece. */
+export interface GroundPart {
+  readonly id: string;
+  readonly order: number;
+  readonly sign: 'add' | 'less';
+  readonly name: string;
+  /** The piece of the case's ground that it is; '' where its own shape counts. */
+  readonly areaId: string;
+  readonly shape: Shape;
+}
+
+/** How ground was measured; '' is not said. */
+export const MEASURED_BY = ['', 'tape', 'pace', 'map', 'guess'] as const;
+export type MeasuredBy = (typeof MEASURED_BY)[number];
+
+export const SLOPES = ['', 'level', 'gentle', 'steep'] as const;
+export const DRAINAGES = ['', 'quick', 'good', 'slow'] as const;
+
+/** What was seen on the ground when it was sampled. */
+interface Site {
+  readonly slope: (typeof SLOPES)[number];
+  readonly drainage: (typeof DRAINAGES)[number];
+  /** How many spots look different from the rest. */
+  readonly spots: string;
+  /** Ids of clues, with spaces between them. */
+  readonly clues: string;
+  readonly note: string;
 }
 
 export const SITUATIONS = ['established', 'stressed', 'tilled'] as const;
@@ -37,6 +135,13 @@ export interface Area {
   readonly situation: Situation;
   readonly clippings: Clippings;
   readonly shape: Shape;
+  readonly parts: Readonly<Record<string, GroundPart>>;
+  readonly measuredBy: MeasuredBy;
+  /** How far off the area may be, in percent; '' is the usual of the way. */
+  readonly offBy: string;
+  /** The length of one pace of whoever paced. */
+  readonly pace: string;
+  readonly site: Site;
 }
 
 /** One composite of soil; it may speak for several areas, and an area may have several. */
@@ -45,9 +150,30 @@ export interface Sample {
   readonly name: string;
   readonly areaIds: readonly string[];
   readonly takenOn: string;
+  /** Whether a test for lead is asked for, on the outside of the bag too. */
+  readonly lead: '' | 'yes';
 }
 
-export const ANALYTES = ['ph-water', 'ph-smp', 'om', 'cec', 'texture', 'lime-rec'] as const;
+/** What a report may hold besides what amounts are worked out from, in ppm of the element. */
+export const MORE_ANALYTES = ['ca', 'mg', 'na', 's', 'no3', 'zn', 'fe', 'mn', 'cu', 'b'] as const;
+export type MoreAnalyte = (typeof MORE_ANALYTES)[number];
+
+export const ANALYTES = [
+  'ph-water',
+  'ph-cacl2',
+  'ph-smp',
+  'om',
+  'cec',
+  'texture',
+  'p',
+  'k',
+  'lime-rec',
+  'rec-n',
+  'rec-p',
+  'rec-k',
+  'rec-product',
+  ...MORE_ANALYTES,
+] as const;
 export type Analyte = (typeof ANALYTES)[number];
 
 /** A laboratory's report: samples as columns, analytes as rows, each value as printed. */
@@ -67,7 +193,7 @@ export interface PastEntry {
   readonly kind: 'lime' | 'fertilizer';
   readonly on: string;
   readonly amount: Typed;
-  /** CCE of the lime, or N of the fertilizer, in percent. */
+  /** CCE of the lime, or N of the fertilizer, in percent; a fertilizer may have its whole grade. */
   readonly percent: string;
 }
 
@@ -76,6 +202,8 @@ export interface Label {
   readonly kind: 'CCE' | 'ECCE';
   readonly percent: string;
   readonly bag: string;
+  /** US dollars for one bag. */
+  readonly price: string;
 }
 
 export const DECISIONS = [
@@ -86,8 +214,20 @@ export const DECISIONS = [
   'lime-own',
   'lab-rescale',
   'ph-settled',
-  'feed-product',
+  'feed-source',
+  'feed-way',
+  'feed-n',
+  'feed-p',
+  'feed-k',
+  'feed-one',
   'feeding-settled',
+  'slip-sent',
+  'slip-unnamed',
+  'checked',
+  'sampling-school',
+  'cores-for',
+  'cores-error',
+  'cores-confidence',
 ] as const;
 export type DecisionKind = (typeof DECISIONS)[number];
 
@@ -97,6 +237,15 @@ export interface Decision {
   readonly value: string;
   readonly reason: string;
   readonly at: string;
+}
+
+/** A paragraph of the office's own on a client's page: a copy, so that the page keeps what it said. */
+export interface Paragraph {
+  readonly id: string;
+  readonly order: number;
+  readonly name: string;
+  /** Its words; an empty line parts it. */
+  readonly text: string;
 }
 
 /** One client's ground, samples, reports, past and decisions as one plain document. */
@@ -117,6 +266,9 @@ export interface CaseFile {
   readonly labels: Readonly<Record<string, Label>>;
   /** By `areaId:what`. */
   readonly decisions: Readonly<Record<string, Decision>>;
+  readonly paragraphs: Readonly<Record<string, Paragraph>>;
+  /** What a test costs, in US dollars a sample, and the days until a report is expected; as typed. */
+  readonly sampling: { readonly fee: string; readonly days: string };
 }
 
 /**
@@ -139,4 +291,19 @@ export function decisionOf(
 /** The areas in their order. */
 export function areasOf(file: CaseFile): Area[] {
   return Object.values(file.areas).sort((a, b) => a.order - b.order);
+}
+
+/** The office's paragraphs on the client's page, in their order. */
+export function paragraphsOf(file: CaseFile): Paragraph[] {
+  return Object.values(file.paragraphs).sort((a, b) => a.order - b.order);
+}
+
+/** The parts of a piece of ground in their order. */
+export function partsOf({ parts }: Area): GroundPart[] {
+  return Object.values(parts).sort((a, b) => a.order - b.order);
+}
+
+/** The sample that speaks for an area: the first that names it. None: nothing was tested. */
+export function sampleOf(file: CaseFile, areaId: string): Sample | undefined {
+  return Object.values(file.samples).find(({ areaIds }) => areaIds.includes(areaId));
 }

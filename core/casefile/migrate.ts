@@ -1,5 +1,8 @@
 import { msg, type Msg } from '../working/msg';
 import { FORMAT, SCHEMA } from './casefile';
+import { isNode } from './nodes';
+import { toSchema2 } from './toSchema2';
+import { toSchema3 } from './toSchema3';
 
 /** A step from one schema to the next: a pure function on the plain document. */
 export interface Migration {
@@ -7,16 +10,15 @@ export interface Migration {
   readonly up: (document: Readonly<Record<string, unknown>>) => Record<string, unknown>;
 }
 
-/** The steps in order, 1 → 2 → 3 …; empty while schema 1 is the only one. */
-const MIGRATIONS: readonly Migration[] = [];
+/** The steps in order, 1 → 2 → 3 … */
+const MIGRATIONS: readonly Migration[] = [
+  { from: 1, up: toSchema2 },
+  { from: 2, up: toSchema3 },
+];
 
 export type Migrated =
   | { readonly kind: 'document'; readonly document: Readonly<Record<string, unknown>> }
   | { readonly kind: 'refused'; readonly reason: Msg };
-
-function isRecord(value: unknown): value is Record<string, unknown> {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
-}
 
 /**
  * Brings a stored or imported document to this version's schema. A newer schema, another format
@@ -28,7 +30,7 @@ export function migrate(
   migrations: readonly Migration[] = MIGRATIONS,
   schema: number = SCHEMA,
 ): Migrated {
-  if (!isRecord(raw) || raw['format'] !== FORMAT) {
+  if (!isNode(raw) || raw['format'] !== FORMAT) {
     return { kind: 'refused', reason: msg('refused.notACase') };
   }
   const found = raw['schema'];

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { measurableStep, roundUnder } from './doses';
+import { measurableStep, roundUnder } from './inHands';
 
 test.each([
   [236.1, 310, 236],
@@ -7,7 +7,8 @@ test.each([
   [310, 310, 310],
   [13.478, 13.478, 13],
   [13.6, 20, 13.5],
-  [0.37, 1, 0.4],
+  [0.3676, 1, 0.375],
+  [0.05, 1, 0.05078125],
 ])('%d under %d is printed as %d', (value, limit, printed) => {
   expect(roundUnder(value, limit, measurableStep(value))).toBe(printed);
 });

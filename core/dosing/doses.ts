@@ -1,80 +1,84 @@
+import type { Parts } from '../ground/measures';
 import { perThousandToTotal } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import type { Figure } from '../working/working';
+import { inHands, shareStep, type HandAmount } from './inHands';
 
 type Product = Quantity<'lb', 'product'>;
 type ProductRate = Quantity<'lb/1000ft2', 'product'>;
+type Count = Figure<Quantity<'doses', 'count'>>;
 
-/** One dressing: unrounded, as hands can do it, and half of it for each of two directions. */
+/** One dressing: unrounded, as hands can do it, half of it for each direction, for each bed or row. */
 interface DoseAmount {
   readonly ordinal: number;
   readonly amount: Figure<Product>;
   readonly printed: Figure<Product>;
+  readonly hands: HandAmount;
   readonly perPass: Figure<Product>;
   readonly bags: Figure<Quantity<'bags', 'product'>>;
+  /** For each row, bed or plant, where the ground is counted in such. */
+  readonly each: HandAmount | undefined;
 }
 
-export interface DoseSet {
-  readonly count: Figure<Quantity<'doses', 'count'>>;
+/** A rate on ground with an area, or along rows. */
+export type DoseRate = Figure<ProductRate> | Figure<Quantity<'lb/100ft', 'product'>>;
+
+export interface DoseSet<R extends DoseRate = DoseRate> {
+  readonly count: Count;
   /** Product on one date, unrounded. */
-  readonly rate: Figure<ProductRate>;
+  readonly rate: R;
   readonly total: Figure<Product>;
   readonly doses: readonly DoseAmount[];
   /** What rounding did to the sum. */
   readonly rounding: Figure<Product>;
 }
 
+/** What a material is dealt out with: its bag, its bulk density, what the ground is counted in. */
+export interface Dealing {
+  readonly bag: Figure<Quantity<'lb/bag', 'product'>>;
+  readonly density: Figure<Quantity<'lb/ft3', 'density'>>;
+  readonly parts: Parts | undefined;
+}
+
 /** More dressings than this are no plan but a fault of the input. */
 export const MOST_DOSES = 24;
 
-/**
- * The step that hands can measure an amount of product to, lb.
- * @example measurableStep(236) // 1
- */
-export function measurableStep(pounds: number): number {
-  if (pounds >= 20) return 1;
-  return pounds >= 2 ? 0.5 : 0.1;
-}
-
-/**
- * Rounds to the step: to the nearest, or down where the nearest would pass the limit.
- * @example roundUnder(166.5, 166.5, 1) // 166
- */
-export function roundUnder(value: number, limit: number, step: number): number {
-  const steps = Math.round(1 / step) || 1;
-  const exact = (count: number): number => (step < 1 ? count / steps : count * step);
-  const nearest = exact(Math.round(value / step));
-  // A hair of floating point must not push an amount that equals its limit one step down.
-  return nearest <= limit * (1 + 1e-12) ? nearest : exact(Math.floor((limit * (1 + 1e-12)) / step));
+/** The share of an amount for each row, bed or plant. */
+function forEach(
+  ctx: PlanContext,
+  id: string,
+  printed: Figure<Product>,
+  limit: Figure<Product> | undefined,
+  { parts, density }: Dealing,
+): HandAmount | undefined {
+  if (!parts || 'absent' in parts.count || parts.count.value.value === 1) return undefined;
+  const { count, kind } = parts;
+  const share = (name: string, pounds: Figure<Product>): Figure<Product> =>
+    ctx.sheet.derive(
+      'divide',
+      { id: `${id}/each/${name}`, label: msg(`dose.each.${kind}`) },
+      [pounds, count],
+      (all, n) => quantity(all.value / n.value, 'lb', 'product'),
+    );
+  const prefix = { id: `${id}/each`, rounded: `${id}/each/printed` };
+  const most = limit && share('limit', limit);
+  return inHands(ctx, prefix, share('exact', printed), most, density, shareStep);
 }
 
 function oneDose(
   ctx: PlanContext,
-  prefix: string,
+  id: string,
   ordinal: number,
-  share: { rate: Figure<ProductRate>; extent: Figure<Quantity<'1000ft2', 'ground'>> },
-  finish: {
-    limit: Figure<Product>;
-    bag: Figure<Quantity<'lb/bag', 'product'>>;
-    rest: Figure<Product> | undefined;
-  },
+  amount: Figure<Product>,
+  rest: Figure<Product> | undefined,
+  limit: Figure<Product> | undefined,
+  dealing: Dealing,
 ): DoseAmount {
-  const id = `${prefix}/${ordinal}`;
-  const amount = ctx.sheet.derive(
-    'multiply',
-    { id: `${id}/amount`, label: msg('dose.amount') },
-    [share.rate, share.extent],
-    (rate, extent) => perThousandToTotal(rate, extent),
-  );
-  const step = 'absent' in amount ? 1 : measurableStep(amount.value.value);
-  const printed = ctx.sheet.derive(
-    'round',
-    { id: `${id}/printed`, label: msg('dose.printed'), detail: { step } },
-    [finish.rest ?? amount, finish.limit],
-    (value, limit) => quantity(roundUnder(value.value, limit.value, step), 'lb', 'product'),
-  );
+  const prefix = { id, rounded: `${id}/printed` };
+  const hands = inHands(ctx, prefix, rest ?? amount, limit, dealing.density);
+  const printed = hands.pounds;
   const two = ctx.constant({ id: `${id}/passes`, label: msg('dose.passes') }, 2, 'ratio', 'share');
   const perPass = ctx.sheet.derive(
     'divide',
@@ -85,37 +89,94 @@ function oneDose(
   const bags = ctx.sheet.derive(
     'divide',
     { id: `${id}/bags`, label: msg('dose.bags') },
-    [printed, finish.bag],
+    [printed, dealing.bag],
     (pounds, bag) => quantity(pounds.value / bag.value, 'bags', 'product'),
   );
-  return { ordinal, amount, printed, perPass, bags };
+  const each = forEach(ctx, id, printed, limit, dealing);
+  return { ordinal, amount, printed, hands, perPass, bags, each };
+}
+
+/** What is left of the total for the last of several dressings. */
+function restOf(
+  ctx: PlanContext,
+  prefix: string,
+  total: Figure<Product>,
+  before: readonly DoseAmount[],
+): Figure<Product> {
+  const inputs: [Figure<Product>, ...Figure<Product>[]] = [
+    total,
+    ...before.map(({ printed }) => printed),
+  ];
+  return ctx.sheet.derive(
+    'deduct',
+    { id: `${prefix}/rest`, label: msg('dose.rest') },
+    inputs,
+    (all, ...others) =>
+      quantity(
+        Math.max(
+          0,
+          others.reduce((left, { value }) => left - value, all.value),
+        ),
+        'lb',
+        'product',
+      ),
+  );
+}
+
+/**
+ * Deals a total out in equal dressings, each rounded to what hands can measure and never over the
+ * limit; the last one takes up what the others' rounding left, as far as the limit lets it.
+ */
+export function dealOut<R extends DoseRate>(
+  ctx: PlanContext,
+  prefix: string,
+  amounts: {
+    readonly count: Count;
+    readonly rate: R;
+    readonly total: Figure<Product>;
+    /** Nothing may be over this; no limit where it is not given. */
+    readonly limit: Figure<Product> | undefined;
+  },
+  dealing: Dealing,
+): DoseSet<R> {
+  const { count, rate, total, limit } = amounts;
+  const n = 'absent' in count || 'absent' in total ? 0 : count.value.value;
+  const doses: DoseAmount[] = [];
+  for (let ordinal = 1; ordinal <= n && n <= MOST_DOSES; ordinal += 1) {
+    const id = `${prefix}/${ordinal}`;
+    const amount = ctx.sheet.derive(
+      'divide',
+      { id: `${id}/amount`, label: msg('dose.amount') },
+      [total, count],
+      (all, times) => quantity(all.value / times.value, 'lb', 'product'),
+    );
+    const rest = ordinal === n && n > 1 ? restOf(ctx, prefix, total, doses) : undefined;
+    doses.push(oneDose(ctx, id, ordinal, amount, rest, limit, dealing));
+  }
+  return { count, rate, total, doses, rounding: roundingOf(ctx, prefix, total, doses) };
 }
 
 /**
  * Splits a yearly or total rate of product into equal dressings that none passes the cap.
  *
- * Every cap is in pounds of product per 1000 ft² and date. Amounts are rounded to what hands can
- * measure, never over the cap; the last one takes up what the others' rounding left, as far as the
- * cap lets it. Absent figures and more than 24 dressings give no doses.
+ * Every cap is in pounds of product per 1000 ft² and date; without one it is a single dressing.
+ * Absent figures and more than 24 dressings give no doses.
  */
 export function splitDoses(
   ctx: PlanContext,
   prefix: string,
   rate: Figure<ProductRate>,
-  cap: Figure<ProductRate>,
-  ground: {
-    extent: Figure<Quantity<'1000ft2', 'ground'>>;
-    bag: Figure<Quantity<'lb/bag', 'product'>>;
-  },
-): DoseSet {
+  cap: Figure<ProductRate> | undefined,
+  extent: Figure<Quantity<'1000ft2', 'ground'>>,
+  dealing: Dealing,
+): DoseSet<Figure<ProductRate>> {
   const { sheet } = ctx;
-  const { extent, bag } = ground;
-  const count = sheet.derive(
-    'count',
-    { id: `${prefix}/count`, label: msg('dose.count') },
-    [rate, cap],
-    (all, most) => quantity(Math.ceil(all.value / most.value - 1e-9), 'doses', 'count'),
-  );
+  const counted = { id: `${prefix}/count`, label: msg('dose.count') };
+  const count = cap
+    ? sheet.derive('count', counted, [rate, cap], (all, most) =>
+        quantity(Math.ceil(all.value / most.value - 1e-9), 'doses', 'count'),
+      )
+    : ctx.constant(counted, 1, 'doses', 'count');
   const each = sheet.derive(
     'divide',
     { id: `${prefix}/each`, label: msg('dose.each') },
@@ -128,37 +189,15 @@ export function splitDoses(
     [rate, extent],
     (r, e) => perThousandToTotal(r, e),
   );
-  const limit = sheet.derive(
-    'multiply',
-    { id: `${prefix}/limit`, label: msg('dose.limit') },
-    [cap, extent],
-    (r, e) => perThousandToTotal(r, e),
-  );
-  const n = 'absent' in count || 'absent' in total ? 0 : count.value.value;
-  const doses: DoseAmount[] = [];
-  for (let ordinal = 1; ordinal <= n && n <= MOST_DOSES; ordinal += 1) {
-    const rest =
-      ordinal === n && n > 1
-        ? sheet.derive(
-            'deduct',
-            { id: `${prefix}/rest`, label: msg('dose.rest') },
-            [total, ...doses.map(({ printed }) => printed)] as [
-              Figure<Product>,
-              ...Figure<Product>[],
-            ],
-            (all, ...before) => quantity(deducted(all, before), 'lb', 'product'),
-          )
-        : undefined;
-    doses.push(oneDose(ctx, prefix, ordinal, { rate: each, extent }, { limit, bag, rest }));
-  }
-  return { count, rate: each, total, doses, rounding: roundingOf(ctx, prefix, total, doses) };
-}
-
-function deducted(from: Quantity, others: readonly Quantity[]): number {
-  return Math.max(
-    0,
-    others.reduce((left, { value }) => left - value, from.value),
-  );
+  const limit =
+    cap &&
+    sheet.derive(
+      'multiply',
+      { id: `${prefix}/limit`, label: msg('dose.limit') },
+      [cap, extent],
+      (r, e) => perThousandToTotal(r, e),
+    );
+  return dealOut(ctx, prefix, { count, rate: each, total, limit }, dealing);
 }
 
 /** Adds printed amounts into one figure. */

@@ -1,180 +1,113 @@
-import { scheduleDoses } from '../calendar/schedule';
 import { decisionOf } from '../casefile/casefile';
-import { addPounds, bagsFor, splitDoses, type DoseSet } from '../dosing/doses';
-import type { Materials, NitrogenMaterial } from '../materials/materials';
-import type { Dose } from '../ph/types';
-import type { IsoDate } from '../typed/date';
-import { nutrientToProduct, percentToShare, perThousandToTotal } from '../units/convert';
-import type { Quantity } from '../units/quantity';
+import type { Fertilizer } from '../materials/types';
 import type { PlanContext } from '../working/context';
-import { msg } from '../working/msg';
-import type { Figure } from '../working/working';
-import { nitrogenNeed, type NeedInput } from './need';
-import type { FeedPlan, FeedVerdict, NitrogenRow } from './types';
+import { dealParts, sideDressing } from './deal';
+import { feedFindings } from './findings';
+import { balanceOf, handOrder, isNeeded, type Chosen } from './handOrder';
+import { dressingRules, nutrientNeeds, type Needs } from './need';
+import { NUTRIENTS } from './nutrients';
+import { bestForOneTrip, oneTrip, oneTripCandidates } from './oneTrip';
+import { candidatesFor } from './products';
+import type { FeedInput, FeedOption, FeedPlan, FeedVerdict } from './types';
 
-export interface FeedInput extends NeedInput {
-  readonly materials: Materials;
-  /** Dates on which lime goes on: nitrogen keeps its distance. */
-  readonly limeDates: readonly IsoDate[];
+/** The decided one of some products, else the first. */
+function pick(
+  { file, area }: FeedInput,
+  what: 'feed-n' | 'feed-p' | 'feed-k' | 'feed-one',
+  candidates: readonly Fertilizer[],
+  first: Fertilizer | undefined,
+): Fertilizer | undefined {
+  const decided = decisionOf(file, area.id, what)?.value;
+  return candidates.find(({ id }) => id === decided) ?? first;
 }
 
-interface Rated {
-  readonly row: NitrogenRow;
-  readonly share: Figure<Quantity<'ratio', 'N'>>;
-  readonly bag: Figure<Quantity<'lb/bag', 'product'>>;
+function chosenProducts(input: FeedInput): Chosen {
+  const of = (role: 'n' | 'p' | 'k'): Fertilizer => {
+    const candidates = candidatesFor(role, input.materials.fertilizers);
+    const found = pick(input, `feed-${role}`, candidates, candidates[0]);
+    if (!found) throw new Error(`planFeeding: the materials hold nothing for '${role}'`);
+    return found;
+  };
+  return { n: of('n'), p: of('p'), k: of('k') };
 }
 
-function productRow(
+function byNeedOption(ctx: PlanContext, input: FeedInput, needs: Needs, fed: boolean): FeedOption {
+  const { area, ground } = input;
+  const chosen = chosenProducts(input);
+  if (ground.rows) {
+    const dressed = fed && isNeeded(needs.need.N);
+    const row = dressed && sideDressing(ctx, input, ground.rows, chosen.n, needs.earliest);
+    return { way: 'by-need', parts: row ? [row] : [], balance: undefined };
+  }
+  const parts = fed ? handOrder(ctx, `${area.id}/feed`, needs.need, chosen) : [];
+  return {
+    way: 'by-need',
+    parts: dealParts(ctx, input, parts, needs.earliest),
+    balance: balanceOf(ctx, `${area.id}/feed`, needs.need, parts),
+  };
+}
+
+function oneTripOption(
   ctx: PlanContext,
-  { area, ground }: FeedInput,
-  material: NitrogenMaterial,
-  need: Figure<Quantity<'lb/1000ft2', 'N'>>,
-  chosen: boolean,
-): Rated {
-  const prefix = `${area.id}/feed/${material.id}`;
-  const source = { source: material.source, standing: material.standing };
-  const grade = ctx.constant(
-    { id: `${prefix}/grade`, label: msg('feed.grade'), ...source },
-    material.nitrogen,
-    '%',
-    'N',
-  );
-  const share = ctx.sheet.derive(
-    'convert',
-    { id: `${prefix}/share`, label: msg('feed.share') },
-    [grade],
-    (percent) => percentToShare(percent),
-  );
-  const rate = ctx.sheet.derive(
-    'divide',
-    { id: `${prefix}/rate`, label: msg('feed.productRate') },
-    [need, share],
-    (nitrogen, fraction) => nutrientToProduct(nitrogen, fraction),
-  );
-  const total = ctx.sheet.derive(
-    'multiply',
-    { id: `${prefix}/total`, label: msg('dose.total') },
-    [rate, ground.extent],
-    (r, e) => perThousandToTotal(r, e),
-  );
-  const bag = ctx.constant(
-    { id: `${prefix}/bag`, label: msg('lime.bagSizeTypical'), source: 'practice' },
-    material.bagLb,
-    'lb/bag',
-    'product',
-  );
-  const bags = bagsFor(ctx, `${prefix}/bags`, total, bag);
-  return { row: { id: material.id, chosen, grade, rate, total, bags }, share, bag };
+  input: FeedInput,
+  needs: Needs,
+  candidates: readonly Fertilizer[],
+): FeedOption | undefined {
+  const { area, pack, plant, ground } = input;
+  if (ground.rows) return undefined;
+  const rules = dressingRules(pack, plant);
+  const best = bestForOneTrip(candidates, needs.need, rules);
+  const material = pick(input, 'feed-one', candidates, best);
+  const part = material && oneTrip(ctx, `${area.id}/feed`, needs.need, material, rules);
+  if (!part) return undefined;
+  return {
+    way: 'one-trip',
+    parts: dealParts(ctx, input, [part], needs.earliest),
+    balance: balanceOf(ctx, `${area.id}/feed/one`, needs.need, [part]),
+  };
 }
 
-function verdictOf(need: FeedPlan['need']): FeedVerdict {
-  if ('absent' in need) return 'absent';
-  return need.value.value === 0 ? 'none-needed' : 'dose';
+/** Nothing is known, nothing is needed, or something is to be fed. */
+function verdictOf({ need }: Needs): FeedVerdict {
+  if (NUTRIENTS.every((nutrient) => 'absent' in need[nutrient])) return 'absent';
+  return NUTRIENTS.some((nutrient) => isNeeded(need[nutrient])) ? 'dose' : 'none-needed';
 }
 
-/** Dressings of at most the pack's soluble N, the cap taken in pounds of this product. */
-function feedDoses(
-  ctx: PlanContext,
-  { area, pack, ground }: FeedInput,
-  verdict: FeedVerdict,
-  { row, share, bag }: Rated,
-): DoseSet {
-  const { value, standing } = pack.lawnNitrogen.cap;
-  const nitrogenCap = ctx.constant(
-    { id: `${area.id}/feed/cap`, label: msg('feed.cap'), source: 'practice', standing },
-    value,
-    'lb/1000ft2',
-    'N',
+function digestOf(verdict: FeedVerdict, { parts }: FeedOption): string {
+  const amounts = parts.map(({ material, set }) =>
+    [material.id, 'absent' in set.total ? '' : set.total.value.value.toFixed(2)].join(' '),
   );
-  const cap = ctx.sheet.derive(
-    'divide',
-    { id: `${area.id}/feed/product-cap`, label: msg('feed.productCap') },
-    [nitrogenCap, share],
-    (nitrogen, fraction) => nutrientToProduct(nitrogen, fraction),
-  );
-  const dosed =
-    verdict === 'dose'
-      ? row.rate
-      : ctx.sheet.absent(
-          { id: `${area.id}/feed/dosed`, label: msg('feed.productRate') },
-          'absent' in row.rate ? row.rate.absent : msg('absent.noDoses'),
-          [row.rate.id],
-        );
-  return splitDoses(ctx, `${area.id}/feed/dose`, dosed, cap, { extent: ground.extent, bag });
+  return [verdict, ...amounts].join(' ');
 }
 
-function datedDoses({ area, pack, limeDates }: FeedInput, set: DoseSet, earliest: IsoDate): Dose[] {
-  const { intervalDays, apartFromLimeDays, seasons } = pack.lawnNitrogen;
-  const dates = scheduleDoses({
-    earliest,
-    count: set.doses.length,
-    seasons,
-    interval: { days: intervalDays.value },
-    apart: { days: apartFromLimeDays.value, from: limeDates },
-  });
-  return dates.flatMap((date, index) => {
-    const amount = set.doses[index];
-    const key = `${area.id}/feed/${index + 1}`;
-    return amount ? [{ key, date, state: 'firm' as const, amount }] : [];
-  });
-}
-
-function findings(ctx: PlanContext, { file, area, readings }: FeedInput, plan: FeedPlan): void {
-  if (plan.verdict === 'none-needed') {
-    ctx.find(area.id, 'feeding', 'note', 'feedNone', {}, [plan.need]);
-    return;
-  }
-  if (plan.verdict === 'absent' || !readings.begun) return;
-  if (area.clippings === 'unknown') {
-    ctx.find(area.id, 'feeding', 'note', 'clippingsUnknown', {}, [plan.yearly]);
-  }
-  if ('absent' in plan.set.total) {
-    ctx.find(area.id, 'feeding', 'decide', 'areaMissing', {}, [plan.set.total]);
-    return;
-  }
-  if (plan.doses.length < plan.set.doses.length) {
-    ctx.find(area.id, 'feeding', 'decide', 'feedUndated', {}, [plan.set.total]);
-  }
-  const settled = decisionOf(file, area.id, 'feeding-settled');
-  if (settled?.value === plan.digest) return;
-  const name = settled && settled.value !== '' ? 'feedChangedSinceSettled' : 'feedUnsettled';
-  ctx.find(area.id, 'feeding', 'decide', name, {}, [plan.set.total]);
-}
-
-/** The nitrogen of an established lawn: the season's need, by one product, in dated dressings. */
+/**
+ * The season's N, P2O5 and K2O of an area: by products in the order of the hand, and by one product
+ * in one trip beside it; the one that was decided for in dated dressings.
+ */
 export function planFeeding(ctx: PlanContext, input: FeedInput): FeedPlan {
   const { file, area, materials } = input;
-  const { yearly, given, need, earliest } = nitrogenNeed(ctx, input);
-  const decided = decisionOf(file, area.id, 'feed-product')?.value;
-  const known = materials.nitrogen.some(({ id }) => id === decided);
-  const productId = known ? decided : materials.nitrogen[0]?.id;
-  const rated = materials.nitrogen.map((material) =>
-    productRow(ctx, input, material, need, material.id === productId),
-  );
-  const chosen = rated.find(({ row }) => row.chosen);
-  if (!chosen) throw new Error('planFeeding: the materials hold no nitrogen');
-  const verdict = verdictOf(need);
-  const set = feedDoses(ctx, input, verdict, chosen);
-  const doses = earliest ? datedDoses(input, set, earliest) : [];
-  const printed = doses.map((dose) => dose.amount.printed);
-  const entry = { id: `${area.id}/feed/printed`, label: msg('dose.printedTotal') };
-  const buy =
-    printed.length > 0
-      ? addPounds(ctx, entry, printed)
-      : ctx.sheet.absent(entry, msg('absent.noDoses'));
-  const total = 'absent' in set.total ? '' : set.total.value.value.toFixed(2);
+  const needs = nutrientNeeds(ctx, input);
+  const verdict = verdictOf(needs);
+  const single = oneTripCandidates(needs.need, materials.fertilizers);
+  const byNeed = byNeedOption(ctx, input, needs, verdict === 'dose');
+  const one = verdict === 'dose' ? oneTripOption(ctx, input, needs, single) : undefined;
+  const decided = decisionOf(file, area.id, 'feed-way')?.value;
+  const chosen = decided === 'one-trip' && one ? one : byNeed;
+  const ids = (list: readonly Fertilizer[]): string[] => list.map(({ id }) => id);
   const plan: FeedPlan = {
     verdict,
-    yearly,
-    given,
-    need,
-    products: rated.map(({ row }) => row),
-    chosenProduct: chosen.row,
-    set,
-    doses,
-    bagsToBuy: bagsFor(ctx, `${area.id}/feed/bags-to-buy`, buy, chosen.bag),
-    digest: [verdict, chosen.row.id, total].join(' '),
+    needs,
+    chosen,
+    oneTrip: one,
+    byNeed,
+    candidates: {
+      n: ids(candidatesFor('n', materials.fertilizers)),
+      p: ids(candidatesFor('p', materials.fertilizers)),
+      k: ids(candidatesFor('k', materials.fertilizers)),
+      one: ids(single),
+    },
+    digest: digestOf(verdict, chosen),
   };
-  findings(ctx, input, plan);
+  feedFindings(ctx, input, plan);
   return plan;
 }

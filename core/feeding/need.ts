@@ -1,116 +1,139 @@
-import type { Area, CaseFile } from '../casefile/casefile';
-import { addRates, readPast, type PastDressing } from '../report/past';
-import type { Readings } from '../report/readings';
+import { decisionOf } from '../casefile/casefile';
+import type { Plant } from '../plants/plants';
+import { addRates, readPast } from '../report/past';
+import { laboratoryRates } from '../report/recommendation';
 import { addDays, type IsoDate } from '../typed/date';
-import { percentToShare, productToNutrient } from '../units/convert';
+import { perThousandToTotal } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import type { Figure } from '../working/working';
-import type { Pack } from '../yardsticks/pack';
-import type { Ground } from '../ground/ground';
+import type { DressingRules, Pack } from '../yardsticks/pack';
+import { nutrientGiven } from './given';
+import type { NeedInput } from './needInput';
+import { NUTRIENTS, type Nutrient, type NutrientRates } from './nutrients';
+import { packRates } from './packRates';
 
-type NitrogenRate = Figure<Quantity<'lb/1000ft2', 'N'>>;
+type Rate<S extends Nutrient> = Figure<Quantity<'lb/1000ft2', S>>;
 
-export interface NeedInput {
-  readonly file: CaseFile;
-  readonly area: Area;
-  readonly pack: Pack;
-  readonly readings: Readings;
-  readonly ground: Ground;
-  readonly planFrom: IsoDate | undefined;
+export type FeedSource = 'pack' | 'laboratory';
+
+/** One nutrient: what the pack and the laboratory say, what is followed, given, still to give. */
+export interface NeedRow<S extends Nutrient = Nutrient> {
+  readonly nutrient: S;
+  readonly pack: Rate<S>;
+  readonly laboratory: Rate<S>;
+  /** Pounds of nutrient here that the laboratory says more than the pack. */
+  readonly difference: Figure<Quantity<'lb', S>>;
+  /** For the year, by the source that is followed. */
+  readonly year: Rate<S>;
+  /** What went on in the calendar year of the plan. */
+  readonly given: Rate<S> | undefined;
+  /** Still to give. */
+  readonly need: Rate<S>;
 }
 
-/** What is needed, what was given, what is left, and from when the next dressing may go on. */
-export interface NitrogenNeed {
-  readonly yearly: NitrogenRate;
-  readonly given: NitrogenRate | undefined;
-  readonly need: NitrogenRate;
+export interface Needs {
+  readonly source: FeedSource;
+  readonly rows: { readonly [S in Nutrient]: NeedRow<S> };
+  readonly need: NutrientRates;
+  /** From when the next dressing may go on. */
   readonly earliest: IsoDate | undefined;
 }
 
-function rateOf(ctx: PlanContext, area: Area, pack: Pack, clippings: 'returned' | 'removed') {
-  const { clippingsReturned, clippingsRemoved } = pack.lawnNitrogen;
-  const { value, standing } = clippings === 'returned' ? clippingsReturned : clippingsRemoved;
-  const id = `${area.id}/feed/yearly-${clippings}`;
-  const label = msg(`feed.yearly.${clippings}`);
-  return ctx.constant({ id, label, source: pack.source, standing }, value, 'lb/1000ft2', 'N');
+/** How feed goes on on the ground of this plant: lawns by the lawn's rules, all else as beds. */
+export function dressingRules(pack: Pack, { form }: Plant): DressingRules {
+  return pack.dressing[form === 'lawn' ? 'lawn' : 'bed'];
 }
 
-/** N of a year for an established lawn; with the clippings unknown, the smaller of the two rates. */
-function yearlyNeed(ctx: PlanContext, { area, pack, readings }: NeedInput): NitrogenRate {
-  const entry = { id: `${area.id}/feed/yearly`, label: msg('feed.yearly') };
-  if (area.situation !== 'established') {
-    return ctx.sheet.absent(entry, msg('absent.feedNotEstablished'));
-  }
-  if (readings.organic) {
-    const label = msg('feed.organicSoil');
-    return ctx.constant({ ...entry, label, source: pack.source }, 0, 'lb/1000ft2', 'N');
-  }
-  if (area.clippings !== 'unknown') {
-    return ctx.sheet.choose(entry, rateOf(ctx, area, pack, area.clippings), []);
-  }
-  const returned = rateOf(ctx, area, pack, 'returned');
-  const removed = rateOf(ctx, area, pack, 'removed');
-  return ctx.sheet.derive(
-    'cap',
-    { ...entry, label: msg('feed.smaller') },
-    [returned, removed],
-    (a, b) => quantity(Math.min(a.value, b.value), 'lb/1000ft2', 'N'),
-  );
+function anyPresent(rates: NutrientRates): boolean {
+  return NUTRIENTS.some((nutrient) => !('absent' in rates[nutrient]));
 }
 
-function nitrogenOf(ctx: PlanContext, { entry, prefix, rate }: PastDressing): NitrogenRate {
-  const percent = ctx.number(
-    { id: `${prefix}/n`, label: msg('past.nitrogen'), at: `past/${entry.id}/percent` },
-    entry.percent,
-    { above: 0, max: 82 },
-    '%',
-    'N',
-  );
-  const share = ctx.sheet.derive(
-    'convert',
-    { id: `${prefix}/share`, label: msg('feed.share') },
-    [percent],
-    (p) => percentToShare(p),
-  );
-  return ctx.sheet.derive(
+/** Whom the area follows: what was decided, else the pack, else a laboratory that says something. */
+function followed(
+  decided: string | undefined,
+  pack: NutrientRates,
+  lab: NutrientRates,
+): FeedSource {
+  if (decided === 'pack' || decided === 'laboratory') return decided;
+  return !anyPresent(pack) && anyPresent(lab) ? 'laboratory' : 'pack';
+}
+
+function needRow<S extends Nutrient>(
+  ctx: PlanContext,
+  { area, ground }: NeedInput,
+  nutrient: S,
+  rates: { readonly source: FeedSource; readonly pack: Rate<S>; readonly laboratory: Rate<S> },
+  given: Rate<S> | undefined,
+): NeedRow<S> {
+  const { source, pack, laboratory } = rates;
+  const prefix = `${area.id}/feed/${nutrient}`;
+  const difference = ctx.sheet.derive(
     'multiply',
-    { id: `${prefix}/nitrogen`, label: msg('past.nitrogenGiven') },
-    [rate, share],
-    (product, fraction) => productToNutrient(product, fraction),
+    { id: `${prefix}/difference`, label: msg('feed.differenceHere') },
+    [
+      ctx.sheet.derive(
+        'subtract',
+        { id: `${prefix}/difference-rate`, label: msg('feed.difference') },
+        [laboratory, pack],
+        (lab, own) => quantity(lab.value - own.value, 'lb/1000ft2', nutrient),
+      ),
+      ground.extent,
+    ],
+    (rate, extent) => perThousandToTotal(rate, extent),
   );
+  const [chosen, other] = source === 'pack' ? [pack, laboratory] : [laboratory, pack];
+  const year = ctx.sheet.choose(
+    { id: `${prefix}/year`, label: msg(`feed.year.${nutrient}`) },
+    chosen,
+    'absent' in other ? [] : [other],
+  );
+  const need = given
+    ? ctx.sheet.derive(
+        'deduct',
+        { id: `${prefix}/need`, label: msg(`feed.need.${nutrient}`) },
+        [year, given],
+        (all, done) => quantity(Math.max(0, all.value - done.value), 'lb/1000ft2', nutrient),
+      )
+    : year;
+  return { nutrient, pack, laboratory, difference, year, given, need };
 }
 
 /**
- * Nitrogen still to give. What went on in the calendar year of the plan counts against the year's
- * need (never below zero); the next dressing keeps the pack's interval from the last one.
+ * What the ground still needs of N, P2O5 and K2O: the pack and the laboratory side by side, the one
+ * that is followed, less what went on in the calendar year of the plan (never below zero). The next
+ * dressing keeps the pack's interval from the last one.
  */
-export function nitrogenNeed(ctx: PlanContext, input: NeedInput): NitrogenNeed {
-  const { file, area, pack, ground, planFrom } = input;
-  const yearly = yearlyNeed(ctx, input);
+export function nutrientNeeds(ctx: PlanContext, input: NeedInput): Needs {
+  const { file, area, plant, pack, readings, ground, planFrom } = input;
+  const own = packRates(ctx, input);
+  const lab = laboratoryRates(ctx, `${area.id}/feed`, readings.recommended);
+  const source = followed(decisionOf(file, area.id, 'feed-source')?.value, own, lab);
   const past = readPast(ctx, file, area.id, 'fertilizer', ground);
   const last = past
     .flatMap(({ on }) => (on ? [on] : []))
     .sort()
     .at(-1);
-  const spaced = last ? addDays(last, pack.lawnNitrogen.intervalDays.value) : planFrom;
+  const spaced = last ? addDays(last, dressingRules(pack, plant).intervalDays.value) : planFrom;
   const earliest = planFrom && spaced && spaced > planFrom ? spaced : planFrom;
-  const thisYear = past.filter(
-    ({ on }) => !on || !planFrom || on.slice(0, 4) === planFrom.slice(0, 4),
-  );
-  if (thisYear.length === 0) return { yearly, given: undefined, need: yearly, earliest };
-  const given = addRates(
-    ctx,
-    { id: `${area.id}/feed/given`, label: msg('feed.given') },
-    thisYear.map((dressing) => nitrogenOf(ctx, dressing)),
-    'N',
-  );
-  const need = ctx.sheet.derive(
-    'deduct',
-    { id: `${area.id}/feed/need`, label: msg('feed.need') },
-    [yearly, given],
-    (year, done) => quantity(Math.max(0, year.value - done.value), 'lb/1000ft2', 'N'),
-  );
-  return { yearly, given, need, earliest };
+  const thisYear = past
+    .filter(({ on }) => !on || !planFrom || on.slice(0, 4) === planFrom.slice(0, 4))
+    .map((dressing) => nutrientGiven(ctx, dressing));
+  const given = <S extends Nutrient>(nutrient: S): Rate<S> | undefined => {
+    const amounts = thisYear.flatMap((each) => each[nutrient] ?? []) as Rate<S>[];
+    const entry = { id: `${area.id}/feed/${nutrient}/given`, label: msg(`feed.given.${nutrient}`) };
+    return amounts.length > 0 ? addRates(ctx, entry, amounts, nutrient) : undefined;
+  };
+  const row = <S extends Nutrient>(nutrient: S): NeedRow<S> =>
+    needRow<S>(
+      ctx,
+      input,
+      nutrient,
+      { source, pack: own[nutrient] as Rate<S>, laboratory: lab[nutrient] as Rate<S> },
+      given(nutrient),
+    );
+  const rows = { N: row('N'), P2O5: row('P2O5'), K2O: row('K2O') };
+  const need = { N: rows.N.need, P2O5: rows.P2O5.need, K2O: rows.K2O.need };
+  return { source, rows, need, earliest };
 }

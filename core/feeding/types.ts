@@ -1,32 +1,57 @@
-import type { DoseSet } from '../dosing/doses';
+import type { DoseRate, DoseSet } from '../dosing/doses';
 import type { Dose } from '../ph/types';
+import type { IsoDate } from '../typed/date';
 import type { Quantity } from '../units/quantity';
 import type { Figure } from '../working/working';
+import type { Materials } from '../materials/materials';
+import type { Fertilizer } from '../materials/types';
+import type { Balance, ProductPart } from './handOrder';
+import type { Needs } from './need';
+import type { NeedInput } from './needInput';
 
 export type FeedVerdict = 'absent' | 'none-needed' | 'dose';
 
-export interface NitrogenRow {
-  readonly id: string;
-  readonly chosen: boolean;
-  readonly grade: Figure<Quantity<'%', 'N'>>;
-  readonly rate: Figure<Quantity<'lb/1000ft2', 'product'>>;
-  readonly total: Figure<Quantity<'lb', 'product'>>;
-  readonly bags: Figure<Quantity<'bags', 'product'>>;
+/** By need: each nutrient by its own product. One trip: one product, once. */
+export type FeedWay = 'by-need' | 'one-trip';
+
+export interface FeedInput extends NeedInput {
+  readonly materials: Materials;
+  /** Dates on which lime goes on: feed keeps its distance. */
+  readonly limeDates: readonly IsoDate[];
 }
 
-/** A lawn's nitrogen for the season by one product. */
-export interface FeedPlan {
-  readonly verdict: FeedVerdict;
-  /** N for the year as the pack has it, with its range where the clippings are not known. */
-  readonly yearly: Figure<Quantity<'lb/1000ft2', 'N'>>;
-  /** N already given this year. */
-  readonly given: Figure<Quantity<'lb/1000ft2', 'N'>> | undefined;
-  /** N still to give. */
-  readonly need: Figure<Quantity<'lb/1000ft2', 'N'>>;
-  readonly products: readonly NitrogenRow[];
-  readonly chosenProduct: NitrogenRow;
+/** A product of the plan in dressings on dates. */
+export interface DealtPart {
+  readonly role: ProductPart['role'];
+  readonly material: Fertilizer;
+  /** Product for the season; on rows without an area per 100 ft of row. */
+  readonly rate: DoseRate;
   readonly set: DoseSet;
   readonly doses: readonly Dose[];
-  readonly bagsToBuy: Figure<Quantity<'bags', 'product'>>;
+  readonly bag: Figure<Quantity<'lb/bag', 'product'>>;
+  readonly bags: Figure<Quantity<'bags', 'product'>>;
+  /** Ground that one bag goes over; nothing on rows without an area. */
+  readonly reach: Figure<Quantity<'ft2', 'ground'>> | undefined;
+}
+
+/** One way to feed: its products, and what they bring against the needs. */
+export interface FeedOption {
+  readonly way: FeedWay;
+  readonly parts: readonly DealtPart[];
+  /** Nothing on rows without an area, where only nitrogen is counted. */
+  readonly balance: Balance | undefined;
+}
+
+/** An area's feeding for the season. */
+export interface FeedPlan {
+  readonly verdict: FeedVerdict;
+  readonly needs: Needs;
+  readonly chosen: FeedOption;
+  /** The one-product, one-trip plan that stands beside; nothing where nothing can be fed so. */
+  readonly oneTrip: FeedOption | undefined;
+  readonly byNeed: FeedOption;
+  /** The products that each select may offer. */
+  readonly candidates: Readonly<Record<'n' | 'p' | 'k' | 'one', readonly string[]>>;
+  /** What a settlement of this step stands for; it lapses when this changes. */
   readonly digest: string;
 }

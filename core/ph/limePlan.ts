@@ -130,6 +130,17 @@ function materialRows(
   });
 }
 
+/**
+ * What lime is worked out from: of a pH with a range the upper end, at which less is needed.
+ */
+function forLime(ctx: PlanContext, input: LimeInput): LimeInput {
+  const { waterPh } = input.readings;
+  if ('absent' in waterPh || !waterPh.range) return input;
+  const entry = { id: `${input.area.id}/lime/ph-upper`, label: msg('lime.phUpper') };
+  const upper = ctx.sheet.highEnd(entry, waterPh);
+  return { ...input, readings: { ...input.readings, waterPh: upper } };
+}
+
 /** An organic soil is limed by its own rule, whatever the plant's window. */
 function standingOf({ plant, readings }: LimeInput): PhStanding {
   const { waterPh, organic } = readings;
@@ -198,7 +209,7 @@ function limeDoses(
   verdict: LimeVerdict,
   rate: ProductRate,
   bag: Bag,
-): DoseSet {
+): DoseSet<ProductRate> {
   const limit = pack.lime.bySituation[area.situation].cap;
   const cap = ctx.constant(
     {
@@ -219,9 +230,10 @@ function limeDoses(
           'absent' in rate ? rate.absent : msg('absent.noDoses'),
           [rate.id],
         );
-  return splitDoses(ctx, `${area.id}/lime/dose`, dosed, cap, {
-    extent: ground.extent,
+  return splitDoses(ctx, `${area.id}/lime/dose`, dosed, cap, ground.extent, {
     bag: bag.size,
+    density: bag.density,
+    parts: ground.known ? ground.parts : undefined,
   });
 }
 
@@ -244,7 +256,8 @@ function digestOf(verdict: LimeVerdict, materialId: string, { total }: DoseSet):
 }
 
 /** The lime of an area: every method side by side, the chosen one in doses on dates. */
-export function planLime(ctx: PlanContext, input: LimeInput): LimePlan {
+export function planLime(ctx: PlanContext, given: LimeInput): LimePlan {
+  const input = forLime(ctx, given);
   const { file, area, pack, materials, ground, readings } = input;
   const target = targetOf(ctx, input);
   const treatedDepth = depthOf(ctx, input);
@@ -257,7 +270,8 @@ export function planLime(ctx: PlanContext, input: LimeInput): LimePlan {
   const bag = bags.get(materialId);
   if (!bag) throw new Error('planLime: the materials hold no lime');
 
-  const shared = { file, areaId: area.id, readings, target, treatedDepth, credit };
+  const pottingMix = ground.parts?.kind === 'container';
+  const shared = { file, areaId: area.id, readings, target, treatedDepth, credit, pottingMix };
   const options = requirementOptions(ctx, shared);
   const chosen = chosenOption(options, decisionOf(file, area.id, 'lime-method')?.value);
   const methods = methodRows(ctx, input, options, chosen, bag);

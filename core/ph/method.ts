@@ -2,7 +2,7 @@ import type { SourceId, Standing } from '../tables/sources';
 import type { Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import type { Figure } from '../working/working';
-import type { Readings } from '../report/readings';
+import type { Readings } from '../report/types';
 import type { Basis } from './basis';
 
 /** A requirement as a method prints it: per acre, at the method's own depth. */

@@ -11,7 +11,7 @@ import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import type { Figure } from '../working/working';
-import type { Readings } from '../report/readings';
+import type { Readings } from '../report/types';
 import { agriculturalLimestone, PURE_LIME, UNSTATED, type Basis } from './basis';
 import type { MethodInput, PerAcre, RequirementMethod } from './method';
 import { REQUIREMENT_METHODS } from './methods';
@@ -37,6 +37,8 @@ interface OptionInput extends MethodInput {
   readonly areaId: string;
   readonly treatedDepth: Figure<Quantity<'in', 'depth'>>;
   readonly credit: LimestoneRate | undefined;
+  /** A mix in containers: the tables are of soils and say nothing of it. */
+  readonly pottingMix: boolean;
 }
 
 function perAcreToRate(value: PerAcre): Quantity<'lb/1000ft2', 'limestone'> {
@@ -117,7 +119,12 @@ function methodOption(
   input: OptionInput,
 ): RequirementOption {
   const prefix = `${input.areaId}/lime/${method.id}`;
-  const asPrinted = method.compute(ctx, prefix, input);
+  const asPrinted: Figure<PerAcre> = input.pottingMix
+    ? ctx.sheet.absent(
+        { id: `${prefix}/mix`, label: msg(`method.${method.id}`) },
+        msg('absent.pottingMix'),
+      )
+    : method.compute(ctx, prefix, input);
   const requirement = treated(ctx, prefix, asPrinted, method.depthIn, input.treatedDepth);
   const safe = method.id === 'texture' ? safeEnd(ctx, prefix, requirement, input) : requirement;
   const advised = lessCredit(ctx, prefix, safe, input.credit);

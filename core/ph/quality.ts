@@ -1,5 +1,5 @@
 import type { CaseFile } from '../casefile/casefile';
-import type { LimeMaterial } from '../materials/materials';
+import type { LimeMaterial } from '../materials/types';
 import { LIMESTONE_CCE_MAX, LIMESTONE_CCE_MIN } from '../tables/limeQuality';
 import { limestoneToProduct, poundForPound } from '../units/convert';
 import type { Quantity } from '../units/quantity';
@@ -16,6 +16,7 @@ export type Effectiveness =
 export interface Bag {
   readonly effectiveness: Effectiveness;
   readonly size: Figure<Quantity<'lb/bag', 'product'>>;
+  readonly density: Figure<Quantity<'lb/ft3', 'density'>>;
   /** The percentage stands on the bag at hand, not only in the table of materials. */
   readonly fromLabel: boolean;
 }
@@ -36,6 +37,12 @@ export function readBag(
   const at = `labels/${material.id}/percent`;
   const id = `${prefix}/effectiveness`;
   const { standing, source } = material;
+  const density = ctx.constant(
+    { id: `${prefix}/density`, label: msg('dose.density'), standing, source },
+    material.density,
+    'lb/ft3',
+    'density',
+  );
   const size =
     label && label.bag.trim() !== ''
       ? ctx.number(
@@ -47,7 +54,7 @@ export function readBag(
         )
       : ctx.constant(
           { id: `${prefix}/bag`, label: msg('lime.bagSizeTypical'), standing, source },
-          material.bagLb,
+          material.bagsLb[0],
           'lb/bag',
           'product',
         );
@@ -58,14 +65,14 @@ export function readBag(
       '%',
       'CCE',
     );
-    return { effectiveness: { kind: 'CCE', figure }, size, fromLabel: false };
+    return { effectiveness: { kind: 'CCE', figure }, size, density, fromLabel: false };
   }
   const entry = { id, label: msg(`lime.label${label.kind}`), at };
   const effectiveness: Effectiveness =
     label.kind === 'CCE'
       ? { kind: 'CCE', figure: ctx.number(entry, label.percent, PERCENT, '%', 'CCE') }
       : { kind: 'ECCE', figure: ctx.number(entry, label.percent, PERCENT, '%', 'ECCE') };
-  return { effectiveness, size, fromLabel: true };
+  return { effectiveness, size, density, fromLabel: true };
 }
 
 /**

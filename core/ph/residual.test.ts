@@ -20,7 +20,7 @@ function after(
       ...entry,
     },
   ]);
-  const samples = { s1: { id: 's1', name: '', areaIds: ['lawn'], takenOn } };
+  const samples = { s1: { id: 's1', name: '', areaIds: ['lawn'], takenOn, lead: '' as const } };
   const plan = planCase({ ...file, samples, past: Object.fromEntries(entries) });
   const working = plan.workings['lawn/lime/credit'];
   const figure = working && 'absent' in working ? working.absent.id : (working?.value.value ?? 0);

@@ -3,7 +3,7 @@ import type { DoseSet } from '../dosing/doses';
 import type { Ground } from '../ground/ground';
 import type { Materials } from '../materials/materials';
 import type { Plant } from '../plants/plants';
-import type { Readings } from '../report/readings';
+import type { Readings } from '../report/types';
 import type { IsoDate } from '../typed/date';
 import type { Quantity } from '../units/quantity';
 import type { Figure } from '../working/working';
@@ -55,7 +55,7 @@ export interface LimePlan {
   readonly materials: readonly MaterialRow[];
   readonly chosenMaterial: MaterialRow;
   readonly rate: ProductRate;
-  readonly set: DoseSet;
+  readonly set: DoseSet<ProductRate>;
   readonly doses: readonly Dose[];
   /** Whole bags for the dressings that are firm. */
   readonly bagsToBuy: Figure<Quantity<'bags', 'product'>>;

@@ -70,7 +70,7 @@ function readRate(
 }
 
 /** Adds rates of one substance; no rate at all is a constant of nothing. */
-export function addRates<S extends 'limestone' | 'N'>(
+export function addRates<S extends 'limestone' | 'N' | 'P2O5' | 'K2O'>(
   ctx: PlanContext,
   entry: { id: string; label: Msg },
   rates: readonly Figure<Quantity<'lb/1000ft2', S>>[],

@@ -8,7 +8,9 @@ function readings(change: Partial<CaseFile>, input = ORACLE) {
   return lawn.readings;
 }
 
-const sample = (takenOn: string) => ({ s1: { id: 's1', name: '', areaIds: ['lawn'], takenOn } });
+const sample = (takenOn: string) => ({
+  s1: { id: 's1', name: '', areaIds: ['lawn'], takenOn, lead: '' as const },
+});
 
 test.each([
   ['2027-09-20', '2027-09-30', '2027-09-20'],

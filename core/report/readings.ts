@@ -1,36 +1,29 @@
-import type { Analyte, CaseFile, Report, Sample, Typed } from '../casefile/casefile';
+import {
+  MORE_ANALYTES,
+  sampleOf,
+  type Analyte,
+  type CaseFile,
+  type MoreAnalyte,
+  type Report,
+  type Sample,
+  type Typed,
+} from '../casefile/casefile';
+import { WATER_ABOVE_CACL2 } from '../tables/phMedia';
 import { SMP_BUFFER_START } from '../tables/smp';
-import { TEXTURES, type Texture } from '../tables/limeByTexture';
-import type { IsoDate } from '../typed/date';
-import type { Quantity } from '../units/quantity';
+import { TEXTURES } from '../tables/limeByTexture';
+import { quantity, type SoilElement } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
-import type { Figure } from '../working/working';
+import type { Entry } from '../working/sheet';
 import type { Pack } from '../yardsticks/pack';
-
-/** A sample's results in normal form. */
-export interface Readings {
-  readonly waterPh: Figure<Quantity<'pH', 'water'>>;
-  readonly phUncertainty: Figure<Quantity<'pH', 'water'>>;
-  readonly bufferPh: Figure<Quantity<'pH', 'SMP'>>;
-  readonly organicMatter: Figure<Quantity<'%', 'OM'>>;
-  readonly cec: Figure<Quantity<'meq/100g', 'CEC'>>;
-  readonly texture: Texture | undefined;
-  /** More organic matter than a mineral soil has: other lime rules. */
-  readonly organic: boolean;
-  /** The laboratory's lime recommendation as printed, and where it stands. */
-  readonly limeRecommendation: { readonly at: string; readonly typed: Typed };
-  /** Inches of soil that the report speaks for. */
-  readonly reportDepth: Figure<Quantity<'in', 'depth'>>;
-  /** When the soil was taken, else the report's date. */
-  readonly sampledOn: IsoDate | undefined;
-  /** Whether anything at all was typed. */
-  readonly begun: boolean;
-}
+import { readExtracted } from './extracted';
+import { implausible } from './plausible';
+import { ask } from '../questions';
+import type { Readings } from './types';
 
 /** The first sample of an area with the report that holds its results. */
 function reportFor(file: CaseFile, areaId: string): { sample: Sample; report: Report } | undefined {
-  const sample = Object.values(file.samples).find(({ areaIds }) => areaIds.includes(areaId));
+  const sample = sampleOf(file, areaId);
   const report = Object.values(file.reports).find(({ results }) => sample && results[sample.id]);
   return sample && report ? { sample, report } : undefined;
 }
@@ -40,19 +33,58 @@ const BLANK: Typed = { text: '', unit: '', method: '' };
 /** pH bounds that a soil in the field stays within; outside them a value is a slip of the pen. */
 const SOIL_PH = { min: 3, max: 10 };
 
-function question(ctx: PlanContext, areaId: string, readings: Readings): void {
-  const { waterPh, bufferPh } = readings;
-  if ('absent' in waterPh || 'absent' in bufferPh) return;
-  if (waterPh.value.value > 7 && bufferPh.value.value < 6.8) {
-    ctx.find(
-      areaId,
-      'results',
-      'decide',
-      'bufferAgainstPh',
-      { buffer: { working: bufferPh.id }, ph: { working: waterPh.id } },
-      [waterPh, bufferPh],
-    );
+const ELEMENTS: Readonly<Record<MoreAnalyte, SoilElement>> = {
+  ca: 'Ca',
+  mg: 'Mg',
+  na: 'Na',
+  s: 'S',
+  no3: 'N',
+  zn: 'Zn',
+  fe: 'Fe',
+  mn: 'Mn',
+  cu: 'Cu',
+  b: 'B',
+};
+
+type WaterPh = Readings['waterPh'];
+
+/**
+ * The water pH: as typed, else from the pH in CaCl2, about 0.6 higher and uncertain by 0.2. A value that
+ * the laboratory has converted already is a water pH as it stands.
+ */
+function waterPhOf(
+  ctx: PlanContext,
+  areaId: string,
+  typedWaterPh: WaterPh,
+  cacl2: Typed,
+  entry: Entry & { readonly at: string },
+): Pick<Readings, 'waterPh' | 'cacl2Ph'> {
+  if (cacl2.text.trim() === '') return { waterPh: typedWaterPh, cacl2Ph: undefined };
+  if (cacl2.method === 'converted') {
+    const converted = ctx.number(entry, cacl2.text, SOIL_PH, 'pH', 'water');
+    const waterPh = 'absent' in typedWaterPh ? converted : typedWaterPh;
+    return { waterPh, cacl2Ph: undefined };
   }
+  const cacl2Ph = ctx.number(entry, cacl2.text, SOIL_PH, 'pH', 'CaCl2');
+  if (!('absent' in typedWaterPh)) return { waterPh: typedWaterPh, cacl2Ph };
+  const { value, low, high } = WATER_ABOVE_CACL2;
+  const above = ctx.sheet.leaf(
+    'constant',
+    {
+      id: `${areaId}/report/cacl2-to-water`,
+      label: msg('report.cacl2ToWater'),
+      source: 'practice',
+    },
+    quantity(value, 'pH', 'water'),
+    { low, high },
+  );
+  const waterPh = ctx.sheet.derive(
+    'add',
+    { id: `${areaId}/report/ph-from-cacl2`, label: msg('report.phFromCacl2') },
+    [cacl2Ph, above],
+    (salt, more) => quantity(salt.value + more.value, 'pH', 'water'),
+  );
+  return { waterPh, cacl2Ph };
 }
 
 /** Reads the report of an area: values as typed into figures, slips of the pen into problems. */
@@ -71,8 +103,38 @@ export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pac
   const organicMatter = ctx.number(entry('om'), typed('om').text, { min: 0, max: 100 }, '%', 'OM');
   const reportDate = found && ctx.date(`reports/${found.report.id}/date`, found.report.date);
   const takenOn = found && ctx.date(`samples/${found.sample.id}/takenOn`, found.sample.takenOn);
+  const reportDepth = ctx.number(
+    {
+      id: `${areaId}/report/depth`,
+      label: msg('report.depth'),
+      standing: 'report',
+      at: `reports/${found?.report.id ?? ''}/depth`,
+    },
+    found?.report.depth ?? '',
+    { above: 0, max: 24 },
+    'in',
+    'depth',
+  );
+  const typedWaterPh = ctx.number(
+    entry('ph-water'),
+    typed('ph-water').text,
+    SOIL_PH,
+    'pH',
+    'water',
+  );
+  const more = MORE_ANALYTES.filter((analyte) => typed(analyte).text.trim() !== '').map(
+    (analyte) =>
+      [
+        analyte,
+        readExtracted(ctx, entry(analyte), typed(analyte), reportDepth, ELEMENTS[analyte]).figure,
+      ] as const,
+  );
+  const ph = waterPhOf(ctx, areaId, typedWaterPh, typed('ph-cacl2'), entry('ph-cacl2'));
+  const converted = !('absent' in ph.waterPh) && ph.waterPh.range !== undefined;
   const readings: Readings = {
-    waterPh: ctx.number(entry('ph-water'), typed('ph-water').text, SOIL_PH, 'pH', 'water'),
+    ...ph,
+    typedWaterPh,
+    more: Object.fromEntries(more),
     phUncertainty: ctx.constant(
       {
         id: `${areaId}/report/ph-uncertainty`,
@@ -80,7 +142,7 @@ export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pac
         source: 'practice',
         standing: pack.phUncertainty.standing,
       },
-      pack.phUncertainty.value,
+      converted ? WATER_ABOVE_CACL2.uncertainty : pack.phUncertainty.value,
       'pH',
       'water',
     ),
@@ -94,23 +156,34 @@ export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pac
     organicMatter,
     cec: ctx.number(entry('cec'), typed('cec').text, { above: 0, max: 200 }, 'meq/100g', 'CEC'),
     texture,
+    p: readExtracted(ctx, entry('p'), typed('p'), reportDepth, 'P'),
+    k: readExtracted(ctx, entry('k'), typed('k'), reportDepth, 'K'),
     organic: !('absent' in organicMatter) && organicMatter.value.value > pack.organicAbove,
     limeRecommendation: { at: `${base}/lime-rec/text`, typed: typed('lime-rec') },
-    reportDepth: ctx.number(
-      {
-        id: `${areaId}/report/depth`,
-        label: msg('report.depth'),
-        standing: 'report',
-        at: `reports/${found?.report.id ?? ''}/depth`,
+    recommended: {
+      base,
+      typed: {
+        'rec-n': typed('rec-n'),
+        'rec-p': typed('rec-p'),
+        'rec-k': typed('rec-k'),
+        'rec-product': typed('rec-product'),
       },
-      found?.report.depth ?? '',
-      { above: 0, max: 24 },
-      'in',
-      'depth',
-    ),
+    },
+    reportDepth,
     sampledOn: takenOn ?? reportDate,
+    untested: sampleOf(file, areaId) === undefined,
     begun: Object.values(results).some((value) => value.text.trim() !== ''),
   };
-  question(ctx, areaId, readings);
+  const dates = {
+    ...(reportDate ? { reported: reportDate } : {}),
+    ...(takenOn ? { taken: takenOn } : {}),
+  };
+  ask(
+    ctx,
+    file,
+    areaId,
+    'results',
+    implausible(ctx, { file, areaId, readings, base, typed, dates }),
+  );
   return readings;
 }

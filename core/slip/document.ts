@@ -3,10 +3,17 @@ import type { Msg } from '../working/msg';
 import type { WorkingId } from '../working/working';
 
 /** A neutral block of the client's page; margin, print and plain text are renderers of it. */
-export type SlipBlock =
+export type SlipBlock = Content & {
+  /** The ground that it speaks of; none for what is said of all. */
+  readonly areaId?: string;
+};
+
+type Content =
   | { readonly kind: 'heading'; readonly text: Msg }
   | { readonly kind: 'lead'; readonly text: Msg }
   | { readonly kind: 'sentence'; readonly text: Msg }
+  /** Words of the office's own, as they were typed. */
+  | { readonly kind: 'paragraph'; readonly text: Msg }
   | {
       readonly kind: 'table';
       readonly head: readonly Msg[];

@@ -1,4 +1,3 @@
-import type { DoseSet } from '../dosing/doses';
 import { perThousandToTotal, thousandsToSquareFeet } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
@@ -13,7 +12,7 @@ const USUAL_EXTENTS = [1, 2.5, 5, 10];
 export function extentBlocks(
   ctx: PlanContext,
   prefix: string,
-  { rate }: DoseSet,
+  rate: Figure<Quantity<'lb/1000ft2', 'product'>>,
   bag: Figure<Quantity<'lb/bag', 'product'>>,
 ): SlipBlock[] {
   const rows = USUAL_EXTENTS.map((thousands) => {

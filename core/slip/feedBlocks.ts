@@ -1,31 +1,82 @@
-import type { Ground } from '../ground/ground';
-import type { FeedPlan } from '../feeding/types';
-import type { LimePlan } from '../ph/types';
-import { msg } from '../working/msg';
+import type { AreaPlan } from '../planTypes';
+import { shownInHands } from '../dosing/inHands';
+import type { DealtPart } from '../feeding/types';
+import type { Dose } from '../ph/types';
+import { msg, type Msg } from '../working/msg';
 import type { SlipBlock } from './document';
 
-/** The feeding part of the client's page; it waits while nobody knows about the lime. */
-export function feedBlocks(ground: Ground, lime: LimePlan, feed: FeedPlan): SlipBlock[] {
-  if (lime.verdict === 'absent') return [{ kind: 'sentence', text: msg('slip.feedAfterLime') }];
-  if (feed.verdict === 'none-needed') return [{ kind: 'lead', text: msg('slip.noFeed') }];
-  if (feed.verdict === 'absent' || feed.doses.length === 0) {
-    return [{ kind: 'sentence', text: msg('slip.feedLater') }];
+/** Feeding is told where the lime is known, or where nothing was tested and there is no lime to know. */
+export function feedIsTold({ lime, readings }: Pick<AreaPlan, 'lime' | 'readings'>): boolean {
+  return lime.verdict !== 'absent' || readings.untested;
+}
+
+/** How to take an amount: half each way on a lawn, so much for each bed, else as it is. */
+function howOf({ plant, ground }: AreaPlan, { amount }: Dose): Msg {
+  const { each, hands, perPass } = amount;
+  if (each && ground.parts) {
+    const params = { kind: ground.parts.kind, each: { working: shownInHands(each).id } };
+    return each.volume
+      ? msg('slip.eachWithCups', { ...params, cups: { working: each.volume.id } })
+      : msg('slip.each', params);
   }
-  const material = msg(`material.${feed.chosenProduct.id}`);
-  const per = ground.known ? '' : 'PerThousand';
-  const lead = ground.known
-    ? msg('slip.buyFeed', { bags: { working: feed.bagsToBuy.id }, material })
+  if (plant.form === 'lawn' && !hands.ounces) {
+    return msg('slip.inEachDirection', { pass: { working: perPass.id } });
+  }
+  return hands.volume
+    ? msg('slip.aboutCups', { cups: { working: hands.volume.id } })
+    : msg('slip.evenly');
+}
+
+function doseSentence(plan: AreaPlan, part: DealtPart, dose: Dose): SlipBlock {
+  const params = {
+    date: { date: dose.date },
+    amount: { working: shownInHands(dose.amount.hands).id },
+    material: msg(`material.${part.material.id}`),
+  };
+  const told =
+    part.role === 'row' || plan.ground.known
+      ? msg('slip.feedDose', { ...params, how: howOf(plan, dose) })
+      : msg('slip.feedDosePerThousand', params);
+  return { kind: 'sentence', text: told };
+}
+
+function leadOf(plan: AreaPlan, part: DealtPart, buying: boolean): SlipBlock {
+  const material = msg(`material.${part.material.id}`);
+  const counted = (plan.ground.known || part.role === 'row') && buying;
+  const text = counted
+    ? msg('slip.buyFeed', { bags: { working: part.bags.id }, material })
     : msg('slip.useFeed', { material });
-  const doses = feed.doses.map((dose): SlipBlock => {
-    const { printed, perPass } = dose.amount;
-    return {
-      kind: 'sentence',
-      text: msg(`slip.feedDose${per}`, {
-        date: { date: dose.date },
-        amount: { working: printed.id },
-        pass: { working: perPass.id },
-      }),
-    };
-  });
-  return [{ kind: 'lead', text: lead }, ...doses, { kind: 'sentence', text: msg('slip.waterIn') }];
+  return { kind: 'lead', text };
+}
+
+/** How feed goes on: watered in on a lawn, worked in or along the row in a bed. */
+function manner({ plant, feed }: AreaPlan): SlipBlock {
+  const rows = feed.chosen.parts.some(({ role }) => role === 'row');
+  const name = rows ? 'row' : plant.form;
+  return { kind: 'sentence', text: msg(`slip.feedHow.${name}`) };
+}
+
+/**
+ * The feeding part of the client's page; it waits while nobody knows about the lime.
+ * @param buying whether each area says what to buy, or the page does so once for all
+ */
+export function feedBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
+  const test: SlipBlock = { kind: 'sentence', text: msg('slip.askForTest') };
+  return [...fedBlocks(plan, buying), ...(plan.readings.untested ? [test] : [])];
+}
+
+function fedBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
+  const { feed, plant } = plan;
+  const { form } = plant;
+  if (!feedIsTold(plan)) return [{ kind: 'sentence', text: msg('slip.feedAfterLime') }];
+  if (feed.verdict === 'none-needed') return [{ kind: 'lead', text: msg('slip.noFeed') }];
+  const { parts } = feed.chosen;
+  if (feed.verdict === 'absent' || !parts.some(({ doses }) => doses.length > 0)) {
+    return [{ kind: 'sentence', text: msg('slip.feedLater', { form }) }];
+  }
+  const blocks = parts.flatMap((part): SlipBlock[] => [
+    leadOf(plan, part, buying),
+    ...part.doses.map((dose) => doseSentence(plan, part, dose)),
+  ]);
+  return [...blocks, manner(plan)];
 }

@@ -1,9 +1,8 @@
-import type { Ground } from '../ground/ground';
-import type { Area } from '../casefile/casefile';
+import { shownInHands } from '../dosing/inHands';
 import type { LimePlan } from '../ph/types';
-import type { Readings } from '../report/readings';
+import type { AreaPlan } from '../planTypes';
 import type { PlanContext } from '../working/context';
-import { msg } from '../working/msg';
+import { msg, type Msg } from '../working/msg';
 import type { SlipBlock } from './document';
 import { extentBlocks } from './extents';
 
@@ -12,9 +11,10 @@ function sentence(id: string, params?: Parameters<typeof msg>[1]): SlipBlock {
 }
 
 /** The reading in the client's words, before any amount. */
-function standing({ waterPh }: Readings, lime: LimePlan): SlipBlock[] {
+function standing({ readings, lime, plant }: AreaPlan): SlipBlock[] {
   if (lime.standing === 'unknown') return [];
-  return [sentence(`slip.ph.${lime.standing}`, { ph: { working: waterPh.id } })];
+  const params = { ph: { working: readings.waterPh.id }, form: plant.form };
+  return [sentence(`slip.ph.${lime.standing}`, params)];
 }
 
 /** What the page says where nothing is to be spread. */
@@ -24,18 +24,37 @@ const NOTHING: Partial<Readonly<Record<LimePlan['verdict'], string>>> = {
   'not-worth-a-trip': 'slip.noLimeWorth',
 };
 
-function doseSentences(lime: LimePlan, known: boolean): SlipBlock[] {
-  const per = known ? '' : 'PerThousand';
+/** How the first dressing goes on: so much for each bed, half each way on a lawn, else evenly. */
+function howOf({ plant, ground, lime }: AreaPlan): Msg {
+  const [first] = lime.doses;
+  if (!first) return msg('slip.evenly');
+  const { each, hands, perPass, bags } = first.amount;
+  if (each && ground.parts) {
+    const params = { kind: ground.parts.kind, each: { working: shownInHands(each).id } };
+    return msg('slip.limeEach', params);
+  }
+  if (plant.form !== 'lawn') {
+    return hands.volume
+      ? msg('slip.limeCups', { cups: { working: hands.volume.id } })
+      : msg('slip.limeBags', { bags: { working: bags.id } });
+  }
+  return msg('slip.limePasses', {
+    bags: { working: bags.id },
+    pass: { working: perPass.id },
+  });
+}
+
+function doseSentences(plan: AreaPlan): SlipBlock[] {
+  const { lime, ground } = plan;
+  const per = ground.known ? '' : 'PerThousand';
   return lime.doses.map((dose) => {
-    const { printed, perPass, bags, ordinal } = dose.amount;
     const params = {
       date: { date: dose.date },
-      amount: { working: printed.id },
-      pass: { working: perPass.id },
-      bags: { working: bags.id },
+      amount: { working: shownInHands(dose.amount.hands).id },
     };
     if (dose.state === 'conditional') return sentence(`slip.limeIfTested${per}`, params);
-    return sentence(ordinal === 1 ? `slip.limeFirst${per}` : `slip.limeAgain${per}`, params);
+    if (dose.amount.ordinal > 1) return sentence(`slip.limeAgain${per}`, params);
+    return sentence(`slip.limeFirst${per}`, { ...params, how: howOf(plan) });
   });
 }
 
@@ -46,15 +65,13 @@ function withTest(doses: SlipBlock[], lime: LimePlan): SlipBlock[] {
   return [...doses.slice(0, at), test, ...doses.slice(at)];
 }
 
-/** The lime part of the client's page; "nothing to do" is a finished part too. */
-export function limeBlocks(
-  ctx: PlanContext,
-  area: Area,
-  ground: Ground,
-  readings: Readings,
-  lime: LimePlan,
-): SlipBlock[] {
-  const before = standing(readings, lime);
+/**
+ * The lime part of the client's page; "nothing to do" is a finished part too.
+ * @param buying whether the area says what to buy, or the page does so once for all
+ */
+export function limeBlocks(ctx: PlanContext, plan: AreaPlan, buying: boolean): SlipBlock[] {
+  const { area, ground, lime } = plan;
+  const before = standing(plan);
   const nothing = NOTHING[lime.verdict];
   if (nothing) return [...before, { kind: 'lead', text: msg(nothing) }];
   if (lime.verdict === 'absent' || lime.doses.length === 0) {
@@ -63,16 +80,17 @@ export function limeBlocks(
   const { chosenMaterial } = lime;
   const material = msg(`material.${chosenMaterial.id}`);
   const size = { working: chosenMaterial.bag.size.id };
-  const lead = ground.known
-    ? msg('slip.buyLime', { bags: { working: lime.bagsToBuy.id }, size, material })
-    : msg('slip.useLime', { material });
+  const lead =
+    ground.known && buying
+      ? msg('slip.buyLime', { bags: { working: lime.bagsToBuy.id }, size, material })
+      : msg('slip.useLime', { material });
   return [
     ...before,
     { kind: 'lead', text: lead },
-    ...withTest(doseSentences(lime, ground.known), lime),
+    ...withTest(doseSentences(plan), lime),
     ...(ground.known
       ? []
-      : extentBlocks(ctx, `${area.id}/slip/lime`, lime.set, chosenMaterial.bag.size)),
+      : extentBlocks(ctx, `${area.id}/slip/lime`, lime.set.rate, chosenMaterial.bag.size)),
     area.situation === 'tilled'
       ? sentence('slip.limeTilledIn', { depth: { working: lime.treatedDepth.id } })
       : sentence('slip.limeOnTop'),

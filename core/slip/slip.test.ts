@@ -9,8 +9,8 @@ function blocks(input: LawnInput): string[] {
   );
 }
 
-const FEED = ['lead buyFeed', 'sentence feedDose', 'sentence feedDose', 'sentence waterIn'];
-const SPREAD = ['caution water', 'caution localCode'];
+const FEED = ['lead buyFeed', 'sentence feedDose', 'sentence feedDose', 'sentence feedHow.lawn'];
+const SPREAD = ['caution burn', 'caution water', 'caution localCode'];
 
 test.each<[string, LawnInput, readonly string[]]>([
   ['no report', {}, []],
@@ -75,8 +75,16 @@ test.each<[string, LawnInput, readonly string[]]>([
   expect(blocks(input)).toEqual(expected);
 });
 
+test('untested ground without a rate is still asked for its test', () => {
+  expect(blocks({ untested: true, plant: 'trees-and-shrubs' })).toEqual([
+    'heading area',
+    'sentence feedLater',
+    'sentence askForTest',
+  ]);
+});
+
 test('ammonium nitrate has its own caution', () => {
-  const decisions = { 'feed-product': 'ammonium-nitrate-34-0-0' };
+  const decisions = { 'feed-n': 'ammonium-nitrate-34-0-0' };
   expect(blocks({ ...ORACLE, decisions })).toContain('caution oxidizer');
 });
 
@@ -85,7 +93,7 @@ test('the appendix opens what the page says, and nothing that is absent', () => 
     'lawn/ground/area',
     'lawn/lime/dose/total',
     'lawn/lime/bags-to-buy',
-    'lawn/feed/dose/total',
+    'lawn/feed/n/dose/total',
   ]);
   expect(planCase(lawnCase({ unknownArea: true, ph: '6.5', om: '40' })).slip.appendix).toEqual([]);
 });

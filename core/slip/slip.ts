@@ -1,22 +1,35 @@
+import type { Paragraph } from '../casefile/casefile';
 import type { AreaPlan } from '../planTypes';
 import { cautionsFor } from '../cautions/cautions';
 import { addMonths, type IsoDate } from '../typed/date';
+import type { Purchase } from '../dosing/purchase';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import type { SlipBlock, SlipDocument } from './document';
-import { feedBlocks } from './feedBlocks';
+import { feedBlocks, feedIsTold } from './feedBlocks';
 import { limeBlocks } from './limeBlocks';
 
-function heading({ area, ground }: AreaPlan): SlipBlock {
-  const name = area.name.trim() === '' ? msg('area.unnamed') : area.name.trim();
-  const text = !('absent' in ground.area)
-    ? msg('slip.area', { name, area: { working: ground.area.id } })
+function heading({ area, ground, plant }: AreaPlan): SlipBlock {
+  const name = area.name.trim() === '' ? msg(`area.unnamed.${plant.form}`) : area.name.trim();
+  if (!('absent' in ground.counted)) {
+    const params = { name, area: { working: ground.counted.id } };
+    return { kind: 'heading', text: msg('slip.area', params) };
+  }
+  const text = ground.rows
+    ? msg('slip.areaRows', { name, length: { working: `${area.id}/ground/row-length` } })
     : msg('slip.areaUnmeasured', { name });
   return { kind: 'heading', text };
 }
 
-function cautionBlocks({ lime, feed }: AreaPlan): SlipBlock[] {
-  return cautionsFor(lime, feed).map((caution) => ({
+/** Ground that is not surely measured: which end of it the page counts. */
+function unsureBlocks({ ground, area }: AreaPlan): SlipBlock[] {
+  if (!ground.unsure) return [];
+  const params = { way: area.measuredBy || 'guess' };
+  return [{ kind: 'sentence', text: msg('slip.areaUnsure', params) }];
+}
+
+function cautionBlocks(plan: AreaPlan): SlipBlock[] {
+  return cautionsFor(plan.lime, plan.feed, feedIsTold(plan)).map((caution) => ({
     kind: 'caution',
     caution,
     title: msg(`caution.${caution}.title`),
@@ -24,35 +37,98 @@ function cautionBlocks({ lime, feed }: AreaPlan): SlipBlock[] {
   }));
 }
 
+/** With several areas the page says once what to buy for all of them. */
+function shoppingList({ rows }: Purchase): SlipBlock[] {
+  if (rows.length === 0) return [];
+  return [
+    { kind: 'heading', text: msg('slip.shopping') },
+    {
+      kind: 'table',
+      head: [msg('slip.buyHead'), msg('slip.bagsHead'), msg('slip.leftOverHead')],
+      rows: rows.map(({ materialId, bags, bag, leftOver }) => [
+        msg(`material.${materialId}`),
+        msg('slip.bagsCell', { bags: { working: bags.id }, size: { working: bag.id } }),
+        msg('slip.amountCell', { amount: { working: leftOver.id } }),
+      ]),
+    },
+  ];
+}
+
 function retest(plan: AreaPlan, planFrom: IsoDate | undefined, years: number): SlipBlock[] {
-  if (!planFrom || plan.lime.testBefore) return [];
+  if (!planFrom || plan.lime.testBefore || plan.readings.untested) return [];
   const date = addMonths(planFrom, 12 * years);
   return [{ kind: 'sentence', text: msg('slip.retest', { date: { date } }) }];
 }
 
 /** The figures of an area that the appendix opens: the area, the sums, and what they come to. */
-function appendixOf({ ground, lime, feed }: AreaPlan): string[] {
+function appendixOf({ ground, lime, feed, readings }: AreaPlan): string[] {
   const figures = [
-    ...('absent' in ground.area ? [] : [ground.area]),
+    ...('absent' in ground.counted ? [] : [ground.counted]),
     ...(lime.verdict === 'dose' ? [lime.set.total, lime.bagsToBuy] : []),
-    ...(feed.verdict === 'dose' && lime.verdict !== 'absent' ? [feed.set.total] : []),
+    ...(feed.verdict === 'dose' && feedIsTold({ lime, readings })
+      ? feed.chosen.parts.map(({ set }) => set.total)
+      : []),
   ];
   return figures.filter((figure) => !('absent' in figure)).map(({ id }) => id);
 }
 
-/** The client's page for all areas. An area with no results has nothing to say yet. */
+/** The lime part of an area that was not tested says that nobody knows; else what the lime is. */
+function areaBlocks(ctx: PlanContext, plan: AreaPlan, several: boolean): SlipBlock[] {
+  const limed = plan.readings.untested ? [] : limeBlocks(ctx, plan, !several);
+  return [...limed, ...feedBlocks(plan, !several)];
+}
+
+/** The office's own paragraphs, each of their parts a sentence of its own. */
+function paragraphBlocks(paragraphs: readonly Paragraph[]): SlipBlock[] {
+  return paragraphs
+    .flatMap(({ text }) => text.split(/\n\s*\n/))
+    .map((part) => part.replace(/\s+/g, ' ').trim())
+    .filter((part) => part !== '')
+    .map((words) => ({ kind: 'paragraph', text: msg('slip.paragraph', { words }) }));
+}
+
+/** Each caution once, however many areas raise it. */
+function once(blocks: readonly SlipBlock[]): SlipBlock[] {
+  const seen = new Set<string>();
+  return blocks.filter((block) => {
+    if (block.kind !== 'caution') return true;
+    if (seen.has(block.caution)) return false;
+    seen.add(block.caution);
+    return true;
+  });
+}
+
+/**
+ * The client's page for all areas: what to buy, each area, the office's own paragraphs, and the
+ * cautions once at the end. An area with a report that nothing was typed of has nothing to say yet.
+ */
 export function writeSlip(
   ctx: PlanContext,
   areas: readonly AreaPlan[],
+  purchase: Purchase,
   planFrom: IsoDate | undefined,
+  paragraphs: readonly Paragraph[],
 ): SlipDocument {
-  const told = areas.filter(({ readings }) => readings.begun);
-  const blocks = told.flatMap((plan) => [
-    heading(plan),
-    ...limeBlocks(ctx, plan.area, plan.ground, plan.readings, plan.lime),
-    ...feedBlocks(plan.ground, plan.lime, plan.feed),
-    ...retest(plan, planFrom, plan.pack.retestYears.value),
-    ...cautionBlocks(plan),
-  ]);
-  return { blocks, appendix: told.flatMap(appendixOf) };
+  const told = areas.filter(({ readings }) => readings.begun || readings.untested);
+  const several = told.length > 1;
+  const blocks = told.flatMap((plan) => {
+    const about = [
+      heading(plan),
+      ...unsureBlocks(plan),
+      ...areaBlocks(ctx, plan, several),
+      ...retest(plan, planFrom, plan.pack.retestYears.value),
+    ];
+    return about.map((block) => ({ ...block, areaId: plan.area.id }));
+  });
+  const list = several ? shoppingList(purchase) : [];
+  const bought = several ? purchase.rows.map(({ bags }) => bags.id) : [];
+  return {
+    blocks: once([
+      ...list,
+      ...blocks,
+      ...paragraphBlocks(paragraphs),
+      ...told.flatMap(cautionBlocks),
+    ]),
+    appendix: [...bought, ...told.flatMap(appendixOf)],
+  };
 }

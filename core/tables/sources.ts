@@ -48,6 +48,34 @@ export const SOURCES = {
       'Pack Lake States 1995: a composite recalled from E-2567 and the Michigan and Minnesota garden literature',
     standing: 'recalled',
   },
+  aapfco: {
+    id: 'aapfco',
+    citation: 'Molar masses (IUPAC 2021), as labels print P2O5 and K2O (AAPFCO)',
+    standing: 'published',
+  },
+  'n-release': {
+    id: 'n-release',
+    citation:
+      'Hartz & Johnstone 2006, HortTechnology 16:39–42; Gale et al. 2006, J. Environ. Qual. 35:2321–2332 (N set free by organic fertilizers, upper end)',
+    standing: 'recalled',
+  },
+  outline: {
+    id: 'outline',
+    citation:
+      'Outline of a map on the WGS 84 ellipsoid (authalic latitude: Snyder 1987, USGS Professional Paper 1395; edges: Chamberlain & Duquette 2007, JPL Publication 07-03)',
+    standing: 'published',
+  },
+  'cores-formula': {
+    id: 'cores-formula',
+    citation: 'Number of cores n = (t · CV ÷ E)²: Cline 1944, Soil Science 58:275–288',
+    standing: 'recalled',
+  },
+  'soil-variation': {
+    id: 'soil-variation',
+    citation:
+      'Variation within a field: Beckett & Webster 1971, Soils and Fertilizers 34:1–15; James & Wells 1990, SSSA Book Series 3, ch. 3',
+    standing: 'recalled',
+  },
   practice: { id: 'practice', citation: 'Common practice', standing: 'practice' },
   grade: {
     id: 'grade',

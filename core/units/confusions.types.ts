@@ -3,13 +3,20 @@
  * with a pencil; `./check` compiles this file, and a line that compiles after all is an error.
  */
 import {
+  bagsToCost,
   limestoneToProduct,
   nutrientToProduct,
   perAcreToPerThousand,
+  perHundredFeetToTotal,
   perHundredToPerThousand,
   perThousandToTotal,
+  phosphateToPhosphorus,
+  phosphorusToPhosphate,
   poundForPound,
+  poundsPerAcreToPpm,
+  poundsToCups,
   rescaleDepth,
+  rowNutrientToProduct,
   squareFeetToThousands,
   tonsPerAcreToPerThousand,
   totalToPerThousand,
@@ -66,6 +73,28 @@ export const confusions = [
   squareFeetToThousands(quantity(62, 'ft', 'ground')),
   // @ts-expect-error a rate taken for a total
   totalToPerThousand(quantity(50, 'lb/1000ft2', 'product'), extent),
+  // @ts-expect-error elemental P where phosphate is to be turned into it
+  phosphateToPhosphorus(quantity(1, 'lb', 'P')),
+  // @ts-expect-error phosphate turned into phosphate a second time
+  phosphorusToPhosphate(quantity(1, 'lb', 'P2O5')),
+  // @ts-expect-error K where P is meant
+  phosphorusToPhosphate(quantity(1, 'lb', 'K')),
+  // @ts-expect-error ppm taken for lb/acre
+  poundsPerAcreToPpm(quantity(23, 'ppm', 'P'), quantity(6.67, 'in', 'depth')),
+  // @ts-expect-error phosphate on a soil test, where the element is meant
+  poundsPerAcreToPpm(quantity(23, 'lb/acre', 'P2O5'), quantity(6.67, 'in', 'depth')),
+  // @ts-expect-error a rate for 100 ft of row spread over square feet
+  perThousandToTotal(quantity(0.5, 'lb/100ft', 'product'), extent),
+  // @ts-expect-error a rate for 100 ft² given along the row
+  perHundredFeetToTotal(quantity(0.5, 'lb/100ft2', 'product'), quantity(2, '100ft', 'row')),
+  // @ts-expect-error a rate by area given along the row
+  rowNutrientToProduct(quantity(1, 'lb/1000ft2', 'N'), quantity(0.34, 'ratio', 'N')),
+  // @ts-expect-error weight ounces by area taken for pounds by area
+  perHundredToPerThousand(quantity(3, 'oz/100ft2', 'N')),
+  // @ts-expect-error pounds of nutrient measured out as if they were product
+  poundsToCups(quantity(1, 'lb', 'N'), quantity(47, 'lb/ft3', 'density')),
+  // @ts-expect-error pounds priced as bags
+  bagsToCost(quantity(3, 'lb', 'product'), quantity(24, 'usd/bag', 'money')),
   // @ts-expect-error bags taken for pounds
   totalToPerThousand(quantity(4, 'bags', 'product'), extent),
 ];

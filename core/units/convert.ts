@@ -2,9 +2,23 @@
  * The named conversions and the arithmetic of rates. The only place where a unit turns into another.
  * Each function is typed to what it accepts, so that a wrong pair does not compile.
  */
-import { quantity, type Quantity, type Substance } from './quantity';
+import { quantity, type Quantity, type SoilElement, type Substance } from './quantity';
 import {
+  CUBIC_FEET_PER_CUBIC_YARD,
+  CUPS_PER_CUBIC_FOOT,
+  GALLONS_PER_CUBIC_FOOT,
+  HECTARES_PER_ACRE,
+  KILOGRAMS_PER_POUND,
+  SQUARE_METRES_PER_SQUARE_FOOT,
+  FEET_PER_HUNDRED,
+  INCHES_PER_FOOT,
+  K2O_PER_K,
+  METRES_PER_FOOT,
+  OUNCES_PER_POUND,
+  P2O5_PER_P,
+  POUNDS_PER_ACRE_PER_PPM_INCH,
   POUNDS_PER_TON,
+  TABLESPOONS_PER_CUP,
   SHORT_CUT_POUNDS_PER_THOUSAND_PER_TON,
   SQUARE_FEET_PER_ACRE,
   SQUARE_FEET_PER_THOUSAND,
@@ -162,4 +176,217 @@ export function rescaleDepth<U extends 'ton/acre' | 'lb/acre' | 'lb/1000ft2', S 
     requirement.unit,
     requirement.of,
   );
+}
+
+/**
+ * oz/100 ft² (by weight) to lb/1000 ft²; exact.
+ * @example ouncesPerHundredToPerThousand(quantity(16, 'oz/100ft2', 'N')).value // 10
+ */
+export function ouncesPerHundredToPerThousand<S extends Substance>(
+  rate: Quantity<'oz/100ft2', S>,
+): PerThousand<S> {
+  return quantity((rate.value / OUNCES_PER_POUND) * 10, 'lb/1000ft2', rate.of);
+}
+
+/**
+ * Elemental phosphorus to phosphate, × 2.2914; any unit.
+ * @example phosphorusToPhosphate(quantity(1, 'lb/1000ft2', 'P')).value // 2.2914
+ */
+export function phosphorusToPhosphate<U extends 'lb' | 'lb/1000ft2' | '%'>(
+  element: Quantity<U, 'P'>,
+): Quantity<U, 'P2O5'> {
+  return quantity(element.value * P2O5_PER_P, element.unit, 'P2O5');
+}
+
+/**
+ * Elemental potassium to potash, × 1.2046; any unit.
+ * @example potassiumToPotash(quantity(10, 'lb/1000ft2', 'K')).value // 12.046
+ */
+export function potassiumToPotash<U extends 'lb' | 'lb/1000ft2' | '%'>(
+  element: Quantity<U, 'K'>,
+): Quantity<U, 'K2O'> {
+  return quantity(element.value * K2O_PER_K, element.unit, 'K2O');
+}
+
+/**
+ * Phosphate to the phosphorus in it, ÷ 2.2914.
+ * @example phosphateToPhosphorus(quantity(2.2914, 'lb', 'P2O5')).value // 1
+ */
+export function phosphateToPhosphorus<U extends 'lb' | '%'>(
+  oxide: Quantity<U, 'P2O5'>,
+): Quantity<U, 'P'> {
+  return quantity(oxide.value / P2O5_PER_P, oxide.unit, 'P');
+}
+
+/**
+ * Potash to the potassium in it, ÷ 1.2046.
+ * @example potashToPotassium(quantity(12.046, 'lb', 'K2O')).value // 10
+ */
+export function potashToPotassium<U extends 'lb' | '%'>(
+  oxide: Quantity<U, 'K2O'>,
+): Quantity<U, 'K'> {
+  return quantity(oxide.value / K2O_PER_K, oxide.unit, 'K');
+}
+
+/**
+ * lb/acre of an element in a layer of soil to ppm: ÷ (0.3 × depth in inches).
+ * @example Math.round(poundsPerAcreToPpm(quantity(46, 'lb/acre', 'P'), quantity(20 / 3, 'in', 'depth')).value) // 23
+ */
+export function poundsPerAcreToPpm<S extends SoilElement>(
+  amount: Quantity<'lb/acre', S>,
+  depth: Quantity<'in', 'depth'>,
+): Quantity<'ppm', S> {
+  return quantity(amount.value / (POUNDS_PER_ACRE_PER_PPM_INCH * depth.value), 'ppm', amount.of);
+}
+
+/**
+ * Inches, metres or centimetres to feet; exact.
+ * @example lengthToFeet(quantity(150, 'in', 'ground')).value // 12.5
+ */
+export function lengthToFeet<S extends Substance>(
+  length: Quantity<'in' | 'm' | 'cm', S>,
+): Quantity<'ft', S> {
+  const feet = {
+    in: length.value / INCHES_PER_FOOT,
+    m: length.value / METRES_PER_FOOT,
+    cm: length.value / 100 / METRES_PER_FOOT,
+  };
+  return quantity(feet[length.unit], 'ft', length.of);
+}
+
+/**
+ * Feet of row to hundreds of feet; exact.
+ * @example feetToHundreds(quantity(360, 'ft', 'row')).value // 3.6
+ */
+export function feetToHundreds(row: Quantity<'ft', 'row'>): Quantity<'100ft', 'row'> {
+  return quantity(row.value / FEET_PER_HUNDRED, '100ft', 'row');
+}
+
+/**
+ * A rate on rows over their length: pounds in all.
+ * @example perHundredFeetToTotal(quantity(0.5, 'lb/100ft', 'N'), quantity(0.25, '100ft', 'row')).value // 0.125
+ */
+export function perHundredFeetToTotal<S extends Substance>(
+  rate: Quantity<'lb/100ft', S>,
+  row: Quantity<'100ft', 'row'>,
+): Quantity<'lb', S> {
+  return quantity(rate.value * row.value, 'lb', rate.of);
+}
+
+/**
+ * Pounds of nutrient to pounds of product on rows, by the grade of the same nutrient.
+ * @example rowNutrientToProduct(quantity(0.5, 'lb/100ft', 'N'), quantity(0.5, 'ratio', 'N')).value // 1
+ */
+export function rowNutrientToProduct<S extends 'N' | 'P2O5' | 'K2O'>(
+  nutrient: Quantity<'lb/100ft', S>,
+  share: Quantity<'ratio', NoInfer<S>>,
+): Quantity<'lb/100ft', 'product'> {
+  return quantity(nutrient.value / share.value, 'lb/100ft', 'product');
+}
+
+/**
+ * Pounds to ounces by weight; exact.
+ * @example poundsToOunces(quantity(0.375, 'lb', 'product')).value // 6
+ */
+export function poundsToOunces(pounds: Quantity<'lb', 'product'>): Quantity<'oz', 'product'> {
+  return quantity(pounds.value * OUNCES_PER_POUND, 'oz', 'product');
+}
+
+/**
+ * Pounds of a dry material to level US cups, by its bulk density.
+ * @example poundsToCups(quantity(9.5, 'lb', 'product'), quantity(63, 'lb/ft3', 'density')).value.toFixed(1) // '18.0'
+ */
+export function poundsToCups(
+  pounds: Quantity<'lb', 'product'>,
+  density: Quantity<'lb/ft3', 'density'>,
+): Quantity<'cups', 'product'> {
+  return quantity((pounds.value / density.value) * CUPS_PER_CUBIC_FOOT, 'cups', 'product');
+}
+
+/**
+ * Cups to tablespoons; exact.
+ * @example cupsToTablespoons(quantity(0.25, 'cups', 'product')).value // 4
+ */
+export function cupsToTablespoons(cups: Quantity<'cups', 'product'>): Quantity<'tbsp', 'product'> {
+  return quantity(cups.value * TABLESPOONS_PER_CUP, 'tbsp', 'product');
+}
+
+/**
+ * Whole bags to money.
+ * @example bagsToCost(quantity(3, 'bags', 'product'), quantity(24, 'usd/bag', 'money')).value // 72
+ */
+export function bagsToCost(
+  bags: Quantity<'bags', 'product'>,
+  price: Quantity<'usd/bag', 'money'>,
+): Quantity<'usd', 'money'> {
+  return quantity(bags.value * price.value, 'usd', 'money');
+}
+
+/**
+ * Square metres to square feet; exact.
+ * @example squareMetresToSquareFeet(quantity(0.09290304, 'm2', 'ground')).value // 1
+ */
+export function squareMetresToSquareFeet(
+  area: Quantity<'m2', 'ground'>,
+): Quantity<'ft2', 'ground'> {
+  return quantity(area.value / SQUARE_METRES_PER_SQUARE_FOOT, 'ft2', 'ground');
+}
+
+/**
+ * Paces to feet by the length of one pace.
+ * @example pacesToFeet(quantity(20, 'paces', 'ground'), quantity(2.5, 'ft', 'pace')).value // 50
+ */
+export function pacesToFeet<S extends Substance>(
+  paces: Quantity<'paces', S>,
+  pace: Quantity<'ft', 'pace'>,
+): Quantity<'ft', S> {
+  return quantity(paces.value * pace.value, 'ft', paces.of);
+}
+
+/**
+ * Cubic feet to cubic yards; exact.
+ * @example cubicFeetToYards(quantity(54, 'ft3', 'ground')).value // 2
+ */
+export function cubicFeetToYards(volume: Quantity<'ft3', 'ground'>): Quantity<'yd3', 'ground'> {
+  return quantity(volume.value / CUBIC_FEET_PER_CUBIC_YARD, 'yd3', 'ground');
+}
+
+/**
+ * Cubic feet to US liquid gallons; exact.
+ * @example cubicFeetToGallons(quantity(231, 'ft3', 'ground')).value // 1728
+ */
+export function cubicFeetToGallons(volume: Quantity<'ft3', 'ground'>): Quantity<'gal', 'ground'> {
+  return quantity(volume.value * GALLONS_PER_CUBIC_FOOT, 'gal', 'ground');
+}
+
+/**
+ * kg/ha to lb/acre; exact.
+ * @example Math.round(kilogramsPerHectareToPoundsPerAcre(quantity(100, 'kg/ha', 'P')).value * 100) // 8922
+ */
+export function kilogramsPerHectareToPoundsPerAcre<S extends Substance>(
+  amount: Quantity<'kg/ha', S>,
+): Quantity<'lb/acre', S> {
+  return quantity((amount.value * HECTARES_PER_ACRE) / KILOGRAMS_PER_POUND, 'lb/acre', amount.of);
+}
+
+/**
+ * meq/100 g (the same as cmol of charge a kilogram) to ppm by the mass that carries a mole of charge.
+ * @example milliequivalentsToPpm(quantity(2, 'meq/100g', 'Ca'), quantity(20, 'g/eq', 'Ca')).value // 400
+ */
+export function milliequivalentsToPpm<S extends Substance>(
+  amount: Quantity<'meq/100g', S>,
+  mass: Quantity<'g/eq', S>,
+): Quantity<'ppm', S> {
+  return quantity(amount.value * mass.value * 10, 'ppm', amount.of);
+}
+
+/**
+ * ppm to meq/100 g, the other way round.
+ * @example ppmToMilliequivalents(quantity(400, 'ppm', 'Ca'), quantity(20, 'g/eq', 'Ca')).value // 2
+ */
+export function ppmToMilliequivalents<S extends Substance>(
+  amount: Quantity<'ppm', S>,
+  mass: Quantity<'g/eq', S>,
+): Quantity<'meq/100g', S> {
+  return quantity(amount.value / mass.value / 10, 'meq/100g', amount.of);
 }

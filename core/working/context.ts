@@ -1,12 +1,14 @@
 import { quantity, type Quantity, type Substance, type Unit } from '../units/quantity';
 import { parseNumber, type NumberRule } from '../typed/number';
 import { parseDate, type IsoDate } from '../typed/date';
+import { parseLength } from '../typed/length';
+import { lengthToFeet, pacesToFeet } from '../units/convert';
 import { msg, type Msg } from './msg';
 import { Sheet, type Entry } from './sheet';
 import type { Figure, WorkingId } from './working';
 
 export type Severity = 'note' | 'decide' | 'stop';
-export type StepId = 'ground' | 'results' | 'ph' | 'feeding' | 'slip';
+export type StepId = 'ground' | 'sample' | 'results' | 'ph' | 'feeding' | 'slip';
 
 /** Something the plan has to say to the advisor, and what it rests on. */
 export interface Finding {
@@ -15,6 +17,16 @@ export interface Finding {
   readonly severity: Severity;
   readonly message: Msg;
   readonly restsOn: readonly WorkingId[];
+  /** Where it asks about something typed: how to answer. */
+  readonly question?: Question;
+}
+
+/** A question about something typed, until it is mended or said to be right. */
+export interface Question {
+  /** What the advisor's answer stands for; a changed value is asked about anew. */
+  readonly token: string;
+  /** The likely mend: what it comes to, and the edit that does it. */
+  readonly repair?: { readonly label: Msg; readonly path: string; readonly value: string };
 }
 
 /** A typed value that does not parse, by its path in the case file. */
@@ -34,6 +46,7 @@ export class PlanContext {
     name: string,
     params: Msg['params'] = {},
     restsOn: readonly Figure[] = [],
+    question?: Question,
   ): void {
     this.findings.push({
       id: `${areaId}/${name}`,
@@ -41,6 +54,7 @@ export class PlanContext {
       severity,
       message: msg(`finding.${name}`, params),
       restsOn: restsOn.map(({ id }) => id),
+      ...(question ? { question } : {}),
     });
   }
 
@@ -64,6 +78,64 @@ export class PlanContext {
     }
     this.problems[entry.at] = parsed.error;
     return this.sheet.absent(entry, msg('absent.unreadable', { what: entry.label }));
+  }
+
+  /**
+   * Reads a typed amount that may be an upper bound: `<5` is 5 or less, a figure of 5 with a range
+   * from 0. Everything else is read as by `number`.
+   */
+  atMost<U extends Unit, S extends Substance>(
+    entry: Entry & { readonly at: string },
+    text: string,
+    rule: NumberRule,
+    unit: U,
+    of: S,
+  ): Figure<Quantity<U, S>> {
+    const bound = /^\s*[<≤]\s*=?(.*)$/s.exec(text)?.[1];
+    if (bound === undefined) return this.number(entry, text, rule, unit, of);
+    const parsed = parseNumber(bound, rule);
+    if (parsed.kind !== 'value') {
+      this.problems[entry.at] =
+        parsed.kind === 'error' ? parsed.error : msg('problem.unfinished', { text });
+      return this.sheet.absent(entry, msg('absent.unreadable', { what: entry.label }));
+    }
+    const range = { low: 0, high: parsed.value };
+    return this.sheet.leaf('typed', entry, quantity(parsed.value, unit, of), range);
+  }
+
+  /**
+   * Reads a typed length at its place, in feet; other units are converted in a step of their own,
+   * paces by the length of one where there is one.
+   */
+  length<S extends Substance>(
+    entry: Entry & { readonly at: string },
+    text: string,
+    rule: NumberRule,
+    of: S,
+    pace?: () => Figure<Quantity<'ft', 'pace'>>,
+  ): Figure<Quantity<'ft', S>> {
+    const parsed = parseLength(text, rule);
+    if (parsed.kind === 'empty') {
+      return this.sheet.absent(entry, msg('absent.notTyped', { what: entry.label }));
+    }
+    if (parsed.kind === 'error') {
+      this.problems[entry.at] = parsed.error;
+      return this.sheet.absent(entry, msg('absent.unreadable', { what: entry.label }));
+    }
+    const { value, unit } = parsed.value;
+    if (unit === 'ft') return this.sheet.leaf('typed', entry, quantity(value, 'ft', of));
+    const asTyped = { id: `${entry.id}/typed`, label: entry.label, at: entry.at };
+    if (unit === 'paces') {
+      const paces = this.sheet.leaf('typed', asTyped, quantity(value, unit, of));
+      const paced = { id: entry.id, label: msg('ground.paced') };
+      if (!pace) return this.sheet.absent(paced, msg('absent.noPaces'), [paces.id]);
+      return this.sheet.derive('multiply', paced, [paces, pace()], (n, each) =>
+        pacesToFeet(n, each),
+      );
+    }
+    const typed = this.sheet.leaf('typed', asTyped, quantity(value, unit, of));
+    const converted = { id: entry.id, label: msg('ground.inFeet'), source: 'definition' as const };
+    return this.sheet.derive('convert', converted, [typed], (length) => lengthToFeet(length));
   }
 
   /** Reads a typed date at its place; what does not parse is a problem there and gives nothing. */

@@ -81,9 +81,10 @@ export class Sheet {
     op: 'typed' | 'constant' | 'decided',
     entry: Entry,
     value: Q,
+    range?: Range,
   ): Figure<Q> {
-    this.write(present(entry, op, [], value));
-    return { id: entry.id, value };
+    this.write(present(entry, op, [], value, range));
+    return range ? { id: entry.id, value, range } : { id: entry.id, value };
   }
 
   /** Writes a figure that is absent, with the reason and what it would have rested on. */
@@ -152,6 +153,15 @@ export class Sheet {
     const { value: middle, unit, of } = figure.value;
     const value = { value: figure.range?.low ?? middle, unit, of } as Q;
     this.write(present(entry, 'lowEnd', [figure.id], value));
+    return { id: entry.id, value };
+  }
+
+  /** Takes the upper end of a figure's range: of a pH the safe one where lime is worked out. */
+  highEnd<Q extends Quantity>(entry: Entry, figure: Figure<Q>): Figure<Q> {
+    if ('absent' in figure) return this.absent(entry, figure.absent, [figure.id]);
+    const { value: middle, unit, of } = figure.value;
+    const value = { value: figure.range?.high ?? middle, unit, of } as Q;
+    this.write(present(entry, 'highEnd', [figure.id], value));
     return { id: entry.id, value };
   }
 

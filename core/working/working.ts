@@ -20,11 +20,11 @@ export type WorkingId = string;
  * | interpolate | on the line between two looked-up rows, at v0 |
  * | equation | the formula named by `detail.equation`, of all inputs |
  * | spread | v0, with a range of ± v1 percent |
- * | lowEnd | the lower end of the range of v0 |
+ * | lowEnd, highEnd | the lower, the upper end of the range of v0 |
  * | count | v0 ÷ v1, up to the next whole number |
  * | cap | the smallest of all |
  * | choose | v0, taken before the others |
- * | round | v0 to `detail.step`, to the nearest unless that passes v1, then down |
+ * | round | v0 to `detail.step`, to the nearest unless that passes v1 where there is one, then down |
  */
 export type Op =
   | 'typed'
@@ -42,6 +42,7 @@ export type Op =
   | 'equation'
   | 'spread'
   | 'lowEnd'
+  | 'highEnd'
   | 'count'
   | 'cap'
   | 'choose'

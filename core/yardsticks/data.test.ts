@@ -13,7 +13,7 @@ test('packs are pinned by id and version, each once', () => {
   expect(SHIPPED_PACKS).toContain(SHIPPED_PACK);
 });
 
-test.each(SHIPPED_PACKS)('pack $id version $version', ({ lime, lawnNitrogen, source }) => {
+test.each(SHIPPED_PACKS)('pack $id version $version', ({ lime, dressing, feeding, source }) => {
   expect(SOURCES[source]).toBeDefined();
   for (const { cap, depth } of Object.values(lime.bySituation)) {
     expect(cap.value).toBeGreaterThan(lime.least.value);
@@ -21,21 +21,29 @@ test.each(SHIPPED_PACKS)('pack $id version $version', ({ lime, lawnNitrogen, sou
   }
   // The smaller end of a range: a stressed lawn never bears more than an established one.
   expect(lime.bySituation.stressed.cap.value).toBeLessThan(lime.bySituation.established.cap.value);
-  expect(lawnNitrogen.clippingsReturned.value).toBeLessThan(lawnNitrogen.clippingsRemoved.value);
-  expect(lawnNitrogen.seasons.length * lawnNitrogen.cap.value).toBeGreaterThanOrEqual(
-    lawnNitrogen.clippingsRemoved.value,
-  );
-  for (const { from, to } of [...lime.seasons, ...lawnNitrogen.seasons]) {
+  const nitrogen = feeding['cool-season-lawn']?.N;
+  if (nitrogen?.by !== 'clippings') throw new Error('no lawn');
+  expect(nitrogen.returned.value).toBeLessThan(nitrogen.removed.value);
+  const { lawn, bed } = dressing;
+  expect(lawn.seasons.length * lawn.quickN.value).toBeGreaterThanOrEqual(nitrogen.removed.value);
+  expect(lawn.slowN.value).toBeGreaterThan(lawn.quickN.value);
+  for (const { P2O5, K2O } of Object.values(feeding)) {
+    for (const rates of [P2O5 ?? [], K2O ?? []]) {
+      // A richer soil never gets more.
+      expect([...rates].sort((a, b) => b - a)).toEqual(rates);
+    }
+  }
+  for (const { from, to } of [...lime.seasons, ...lawn.seasons, ...bed.seasons]) {
     expect(from).toMatch(DAY);
     expect(to).toMatch(DAY);
     expect(from < to).toBe(true);
   }
 });
 
-test.each(SHIPPED_MATERIALS.lime)('$id is a limestone', ({ typicalCce, bagLb, source }) => {
+test.each(SHIPPED_MATERIALS.lime)('$id is a limestone', ({ typicalCce, bagsLb, source }) => {
   expect(typicalCce).toBeGreaterThanOrEqual(LIMESTONE_CCE_MIN);
   expect(typicalCce).toBeLessThanOrEqual(LIMESTONE_CCE_MAX);
-  expect(bagLb).toBeGreaterThan(0);
+  expect(bagsLb[0]).toBeGreaterThan(0);
   expect(SOURCES[source]).toBeDefined();
 });
 

@@ -4,7 +4,7 @@ import { applyPatches } from '../../store/patch';
 import { validateCaseFile } from './caseFile';
 
 const frozen: Record<string, unknown> = JSON.parse(
-  readFileSync('core/casefile/fixtures/case-v1.json', 'utf8'),
+  readFileSync('core/casefile/fixtures/case-v3.json', 'utf8'),
 ) as Record<string, unknown>;
 
 /** Every path to a value of the document that must be there. */
@@ -18,7 +18,7 @@ function paths(node: unknown, at = ''): string[] {
 
 /** Entries of a record may be missing; what an entry is made of may not. */
 const OPTIONAL =
-  /^(areas|samples|reports|past|labels|decisions)\/[^/]+$|^reports\/[^/]+\/results\/[^/]+(\/[^/]+)?$/;
+  /^(areas|samples|reports|past|labels|decisions|paragraphs)\/[^/]+$|^areas\/[^/]+\/parts\/[^/]+$|^reports\/[^/]+\/results\/[^/]+(\/[^/]+)?$/;
 const required = paths(frozen).filter((path) => !OPTIONAL.test(path));
 
 test('a document with any one part left out is refused at that part', () => {

@@ -1,5 +1,6 @@
 'use client';
 
+import '../format/caseWords';
 import { liveQuery } from 'dexie';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
@@ -61,8 +62,9 @@ export function CasePage(): ReactNode {
   const session = opened?.kind === 'open' ? opened.session : undefined;
   useFollowing(session, id);
   const go = useCallback(
-    (to: StepId): void => {
-      const query = new URLSearchParams({ id, ...(areaId ? { area: areaId } : {}), step: to });
+    (to: StepId, other?: string): void => {
+      const area = other ?? areaId;
+      const query = new URLSearchParams({ id, ...(area ? { area } : {}), step: to });
       window.history.pushState(null, '', `?${query.toString()}`);
     },
     [id, areaId],

@@ -11,7 +11,7 @@ import {
 } from 'react';
 import { planCase } from '../../core/plan';
 import { parseDate } from '../../core/typed/date';
-import { STEPS } from '../../core/steps';
+import { followingStep, STEPS } from '../../core/steps';
 import type { StepId } from '../../core/working/context';
 import type { CaseSession } from '../../store/session';
 import { useCommands, type Command } from '../commands/registry';
@@ -23,16 +23,20 @@ import { WorkingProvider } from '../working/openWorking';
 import { CaseProvider, useCase, type CaseState } from './caseContext';
 import { CaseStatus } from './CaseStatus';
 import { FeedingStep } from './FeedingStep';
+import { AllGround } from './AllGround';
+import { areaName } from './areaName';
 import { GroundRail } from './GroundRail';
 import { GroundStep } from './GroundStep';
 import { Margin, MarginBar } from './Margin';
 import { PhStep } from './PhStep';
+import { SampleStep } from './SampleStep';
 import { ResultsStep } from './ResultsStep';
 import { StepRow } from './StepRow';
 import { WORKSHEET, worksheetStops } from './useField';
 
 const SCREENS: Readonly<Record<StepId, () => ReactNode>> = {
   ground: GroundStep,
+  sample: SampleStep,
   results: ResultsStep,
   ph: PhStep,
   feeding: FeedingStep,
@@ -41,6 +45,7 @@ const SCREENS: Readonly<Record<StepId, () => ReactNode>> = {
 
 const STEP_LETTERS: Readonly<Record<StepId, string>> = {
   ground: 'G',
+  sample: 'A',
   results: 'R',
   ph: 'P',
   feeding: 'F',
@@ -97,20 +102,23 @@ interface CaseScreenProps {
   readonly session: CaseSession;
   readonly step: StepId;
   readonly areaId: string | null;
-  readonly go: (step: StepId) => void;
+  readonly go: (step: StepId, areaId?: string) => void;
 }
 
 /** An open case: rail, worksheet, margin. The plan is made anew on each change. */
 export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): ReactNode {
   const state = useSyncExternalStore(session.subscribe, session.getState, session.getState);
   const plan = useMemo(() => planCase(state.doc), [state.doc]);
+  const all = areaId === 'all' && step !== 'slip' && plan.areas.length > 1;
   const arrived = useRef(state.doc.title !== '');
   const move = useCallback(
-    (to: StepId): void => {
+    (to: StepId, other?: string): void => {
       void session.flush();
-      go(to);
+      // From all ground a step leads to the first piece, since a step is one piece's.
+      const first = all && other === undefined && to !== 'slip' ? '' : other;
+      go(to, first);
     },
-    [go, session],
+    [all, go, session],
   );
   useEffect(() => {
     // An old case opens with the focus at the top; a new one, and every later step, at its work.
@@ -123,14 +131,14 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
   const area = plan.areas.find((each) => each.area.id === areaId) ?? plan.areas[0];
   const value = useMemo<CaseState | undefined>(() => {
     if (!area) return undefined;
-    const next = (): void => move(STEPS[STEPS.indexOf(step) + 1] ?? step);
-    return { session, state, plan, area, step, go: move, next };
-  }, [session, state, plan, area, step, move]);
+    const next = (): void => move(followingStep(step) ?? step);
+    return { session, state, plan, area, all, step, go: move, next };
+  }, [session, state, plan, area, all, step, move]);
   if (!value) return <main className="p-6">{text('case.noArea')}</main>;
-  const Step = SCREENS[step];
+  const Step = all ? AllGround : SCREENS[step];
   return (
     <CaseProvider value={value}>
-      <WorkingProvider key={step} workings={plan.workings}>
+      <WorkingProvider key={`${step}/${areaId}`} workings={plan.workings}>
         <CaseStatus />
         <div className="flex min-h-[calc(100vh-2.75rem)] flex-col print:hidden margin:h-[calc(100vh-2.75rem)]">
           <div className="border-b border-rule bg-sheet">
@@ -145,8 +153,8 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
                 <GroundRail />
               </div>
               <details className="rail:hidden">
-                <summary className="cursor-pointer font-semibold">
-                  {value.area.area.name.trim() || text('area.unnamed')}
+                <summary className="cursor-pointer py-1 font-semibold">
+                  {all ? text('rail.all') : areaName(value.area)}
                 </summary>
                 <div className="pt-2">
                   <GroundRail />

@@ -11,6 +11,7 @@ import { useCase } from './caseContext';
 /** Whether the case is saved, and undo and redo, in the top bar. */
 export function CaseStatus(): ReactNode {
   const { state, session } = useCase();
+  const refused = state.save === 'failed' || state.save === 'full';
   const [slot] = useState(() => document.getElementById(STATUS_SLOT));
   const [kept, setKept] = useState(true);
   useEffect(() => {
@@ -38,11 +39,12 @@ export function CaseStatus(): ReactNode {
       <span
         role="status"
         data-save={state.save}
-        className={state.save === 'failed' ? 'text-madder' : ''}
+        title={refused ? text('save.keptHere') : undefined}
+        className={refused ? 'font-semibold text-madder' : ''}
       >
         {text(`save.${state.save}`)}
       </span>
-      {state.save === 'failed' && (
+      {refused && (
         <Button look="quiet" onClick={() => void session.flush()}>
           {text('save.again')}
         </Button>

@@ -2,57 +2,97 @@
 
 import type { ReactNode } from 'react';
 import type { DoseSet } from '../../core/dosing/doses';
+import { shownInHands } from '../../core/dosing/inHands';
 import type { Dose } from '../../core/ph/types';
 import { formatDate } from '../format/date';
 import { text } from '../format/text';
 import { Cell, Table } from '../parts/Table';
 import { Figure } from '../working/Figure';
 import { Openable, OpenableRow } from '../working/Openable';
+import { useCase } from './caseContext';
 
-interface DoseTableProps {
+/** A product's dressings: of lime, or of one product of the feed. */
+export interface Dressed {
   readonly set: DoseSet;
   readonly doses: readonly Dose[];
-  readonly known: boolean;
+  readonly material?: { readonly id: string };
+}
+
+function Row({ part, dose }: { part: Dressed; dose: Dose }): ReactNode {
+  const { area } = useCase();
+  const { date, state, amount } = dose;
+  const { hands, each, perPass } = amount;
+  const lawn = area.plant.form === 'lawn';
+  return (
+    <OpenableRow columns={7}>
+      <tr className="border-b border-rule-2">
+        <Cell>{formatDate(date)}</Cell>
+        {part.material && <Cell>{text(`material.${part.material.id}`)}</Cell>}
+        <Cell number>
+          <Figure id={part.set.rate.id} />
+        </Cell>
+        <Cell number>
+          <Figure id={shownInHands(hands).id} bold={state === 'firm'} />
+        </Cell>
+        <Cell number>{hands.volume && <Figure id={hands.volume.id} />}</Cell>
+        <Cell number>
+          {each ? (
+            <Figure id={shownInHands(each).id} />
+          ) : (
+            lawn && !hands.ounces && <Figure id={perPass.id} />
+          )}
+        </Cell>
+        {!part.material && <Cell>{text(`dose.state.${state}`)}</Cell>}
+      </tr>
+    </OpenableRow>
+  );
 }
 
 /** The dressings by date, as hands can do them, and what rounding did. */
-export function DoseTable({ set, doses, known }: DoseTableProps): ReactNode {
+export function DoseTable({
+  parts,
+  known,
+}: {
+  parts: readonly Dressed[];
+  known: boolean;
+}): ReactNode {
+  const { area } = useCase();
+  const { ground } = area;
+  const feed = parts.some(({ material }) => material);
+  const each = ground.parts ? `ph.head.each.${ground.parts.kind}` : 'ph.head.pass';
+  const rows = parts
+    .flatMap((part) => part.doses.map((dose) => ({ part, dose })))
+    .sort((a, b) => (a.dose.date < b.dose.date ? -1 : 1));
   return (
     <>
       <Table
         label={text('ph.when')}
         heads={[
           { id: 'date', words: text('ph.head.date') },
+          ...(feed ? [{ id: 'product', words: text('ph.head.material') }] : []),
           { id: 'rate', words: text('ph.head.dressing'), number: true },
           { id: 'here', words: text(known ? 'ph.head.here' : 'ph.head.each'), number: true },
-          { id: 'pass', words: text('ph.head.pass'), number: true },
-          { id: 'state', words: text('ph.head.state') },
+          { id: 'cups', words: text('ph.head.cups'), number: true },
+          { id: 'pass', words: text(each), number: true },
+          ...(feed ? [] : [{ id: 'state', words: text('ph.head.state') }]),
         ]}
       >
-        {doses.map(({ key, date, state, amount }) => (
-          <OpenableRow key={key} columns={5}>
-            <tr className="border-b border-rule-2">
-              <Cell>{formatDate(date)}</Cell>
-              <Cell number>
-                <Figure id={set.rate.id} />
-              </Cell>
-              <Cell number>
-                <Figure id={amount.printed.id} bold={state === 'firm'} />
-              </Cell>
-              <Cell number>
-                <Figure id={amount.perPass.id} />
-              </Cell>
-              <Cell>{text(`dose.state.${state}`)}</Cell>
-            </tr>
-          </OpenableRow>
+        {rows.map(({ part, dose }) => (
+          <Row key={dose.key} part={part} dose={dose} />
         ))}
       </Table>
-      <div className="mt-1.5 text-small text-ink-2">
-        <Openable>
-          {text('dose.roundingNote')}
-          <Figure id={set.rounding.id} />
-        </Openable>
-      </div>
+      {parts
+        .filter(({ doses }) => doses.length > 0)
+        .map(({ set, material }) => (
+          <div key={set.rounding.id} className="mt-1.5 text-small text-ink-2">
+            <Openable>
+              {material
+                ? text('dose.roundingOf', { material: text(`material.${material.id}`) })
+                : text('dose.roundingNote')}
+              <Figure id={set.rounding.id} />
+            </Openable>
+          </div>
+        ))}
     </>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import type { ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
@@ -42,7 +42,7 @@ interface FieldProps {
   readonly label: string;
   readonly place: Place;
   /** Width of the control in the worksheet's terms. */
-  readonly width?: 'number' | 'date' | 'unit' | 'words' | 'wide';
+  readonly width?: 'number' | 'date' | 'unit' | 'words' | 'product' | 'bag' | 'wide';
 }
 
 const WIDTHS = {
@@ -50,6 +50,8 @@ const WIDTHS = {
   date: 'w-32',
   unit: 'w-44',
   words: 'w-52',
+  product: 'w-52 max-margin:w-40',
+  bag: 'w-16',
   wide: 'w-full max-w-md',
 } as const;
 
@@ -57,14 +59,18 @@ interface LabelledProps {
   readonly id: string;
   readonly label: string;
   readonly place: Place;
+  readonly hideLabel?: boolean;
   readonly children: ReactNode;
 }
 
 /** A control under its label, over what there is to say about it. */
-function Labelled({ id, label, place, children }: LabelledProps): ReactNode {
+function Labelled({ id, label, place, hideLabel = false, children }: LabelledProps): ReactNode {
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="block text-label font-semibold text-ink-2">
+      <label
+        htmlFor={id}
+        className={hideLabel ? 'sr-only' : 'block text-label font-semibold text-ink-2'}
+      >
         {label}
       </label>
       {children}
@@ -76,6 +82,11 @@ function Labelled({ id, label, place, children }: LabelledProps): ReactNode {
 interface TextFieldProps extends FieldProps {
   readonly unit?: string;
   readonly hint?: string;
+  /** What counts while nothing is typed. */
+  readonly usual?: string;
+  readonly hideLabel?: boolean;
+  /** Whether Enter stops here on its way through the paper; Tab always does. */
+  readonly stop?: boolean;
 }
 
 /** One typed value. It stays as typed; what does not parse says so under it. */
@@ -84,25 +95,29 @@ export function TextField({
   place,
   unit,
   hint,
+  usual,
   width = 'number',
+  hideLabel = false,
+  stop = true,
 }: TextFieldProps): ReactNode {
   const { id, change, ...events } = useField(place);
   const { plan } = useCase();
   const invalid = plan.problems[place.problem] !== undefined;
   return (
-    <Labelled id={id} label={label} place={place}>
+    <Labelled id={id} label={label} place={place} hideLabel={hideLabel}>
       <span className="flex items-center gap-2">
         <input
           id={id}
-          data-stop=""
+          {...(stop ? { 'data-stop': '' } : {})}
           autoComplete="off"
           spellCheck={false}
           value={place.value}
+          placeholder={usual}
           onChange={(event) => change(event.target.value)}
           {...events}
           aria-invalid={invalid}
           aria-describedby={`${id}-notes`}
-          className={`field ${WIDTHS[width]} ${width === 'number' ? 'num text-right' : ''} aria-invalid:border-madder`}
+          className={`field ${WIDTHS[width]} ${width === 'number' || width === 'bag' ? 'num text-right' : ''} aria-invalid:border-madder`}
         />
         {unit && <span className="whitespace-nowrap text-ink-2">{unit}</span>}
         {hint && <span className="text-small text-ink-2">{hint}</span>}
@@ -111,8 +126,39 @@ export function TextField({
   );
 }
 
+/** Several lines of the document, as typed; Enter makes another line. */
+export function TextArea({ label, place }: FieldProps): ReactNode {
+  const { id, change, onFocus, onBlur } = useField(place);
+  return (
+    <div className="min-w-0 flex-1">
+      <Labelled id={id} label={label} place={place}>
+        <textarea
+          id={id}
+          rows={3}
+          maxLength={4000}
+          value={place.value}
+          onChange={(event) => change(event.target.value)}
+          onFocus={onFocus}
+          onBlur={onBlur}
+          className="field h-auto py-1.5"
+        />
+      </Labelled>
+    </div>
+  );
+}
+
+export interface Option {
+  readonly value: string;
+  readonly words: string;
+  readonly disabled?: boolean;
+}
+
 interface SelectFieldProps extends FieldProps {
-  readonly options: readonly { readonly value: string; readonly words: string }[];
+  readonly options: readonly Option[];
+  /** Whether Enter stops here on its way through the paper; Tab always does. */
+  readonly stop?: boolean;
+  /** The label is for those who do not see the table that the field stands in. */
+  readonly hideLabel?: boolean;
 }
 
 /** One of a few values. */
@@ -121,24 +167,57 @@ export function SelectField({
   place,
   options,
   width = 'words',
+  stop = true,
+  hideLabel = false,
 }: SelectFieldProps): ReactNode {
   const { id, change, ...events } = useField(place);
   return (
-    <Labelled id={id} label={label} place={place}>
+    <Labelled id={id} label={label} place={place} hideLabel={hideLabel}>
       <select
         id={id}
-        data-stop=""
+        {...(stop ? { 'data-stop': '' } : {})}
         value={place.value}
         onChange={(event) => change(event.target.value)}
         {...events}
         className={`field ${WIDTHS[width]}`}
       >
-        {options.map(({ value, words }) => (
-          <option key={value} value={value}>
+        {options.map(({ value, words, disabled }) => (
+          <option key={value} value={value} disabled={disabled}>
             {words}
           </option>
         ))}
       </select>
     </Labelled>
+  );
+}
+
+interface ChoiceFieldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly Option[];
+  readonly onChoose: (value: string) => void;
+}
+
+/** One of a few values, where choosing changes more than one place. */
+export function ChoiceField({ label, value, options, onChoose }: ChoiceFieldProps): ReactNode {
+  const id = useId();
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="block text-label font-semibold text-ink-2">
+        {label}
+      </label>
+      <select
+        id={id}
+        value={value}
+        onChange={(event) => onChoose(event.target.value)}
+        className={`field ${WIDTHS.words}`}
+      >
+        {options.map((option) => (
+          <option key={option.value} value={option.value}>
+            {option.words}
+          </option>
+        ))}
+      </select>
+    </div>
   );
 }

@@ -1,8 +1,11 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { Finding, StepId } from '../../core/working/context';
+import { decisionKey, decisionOf } from '../../core/casefile/casefile';
+import type { Finding, Question, StepId } from '../../core/working/context';
+import { messageText } from '../format/message';
 import { text } from '../format/text';
+import { Button } from '../parts/Button';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';
@@ -12,6 +15,41 @@ const LOOKS: Readonly<Record<Finding['severity'], string>> = {
   decide: 'border-ochre bg-ochre-wash',
   stop: 'border-madder bg-madder-wash',
 };
+
+/** The likely mend of something typed, and the answer that it is right as it stands. */
+function Answers({ question }: { question: Question }): ReactNode {
+  const { area, session, state } = useCase();
+  const { token, repair } = question;
+  const right = (): void => {
+    const what = 'checked' as const;
+    const before = decisionOf(state.doc, area.area.id, what)?.value ?? '';
+    const value = {
+      what,
+      value: `${before} ${token}`.trim(),
+      reason: '',
+      at: new Date().toISOString(),
+    };
+    const path = `decisions/${decisionKey(area.area.id, what)}`;
+    session.edit([{ path, value }], `right:${token}`);
+  };
+  return (
+    <span className="flex flex-wrap items-center gap-x-4">
+      {repair && (
+        <Button
+          look="quiet"
+          onClick={() =>
+            session.edit([{ path: repair.path, value: repair.value }], `repair:${token}`)
+          }
+        >
+          {messageText(repair.label)}
+        </Button>
+      )}
+      <Button look="quiet" onClick={right}>
+        {text('question.right')}
+      </Button>
+    </span>
+  );
+}
 
 /** What the plan has to say about a step. Unsettled sums are said by the step's own act. */
 export function Findings({ step }: { step: StepId }): ReactNode {
@@ -32,6 +70,7 @@ export function Findings({ step }: { step: StepId }): ReactNode {
               <strong>{text(`severity.${finding.severity}`)} </strong>
             )}
             <FigureText message={finding.message} />
+            {finding.question && <Answers question={finding.question} />}
           </Openable>
         </li>
       ))}

@@ -1,47 +1,111 @@
 'use client';
 
 import type { ReactNode } from 'react';
+import { sampleOf } from '../../core/casefile/casefile';
+import type { AreaPlan } from '../../core/planTypes';
+import { parseDate } from '../../core/typed/date';
+import { formatDate } from '../format/date';
 import { text } from '../format/text';
+import { StepMark } from '../parts/StepMark';
 import { Figure } from '../working/Figure';
 import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';
+import { areaName } from './areaName';
+import { sampleName } from './ground';
 import { ShapeFigure } from './ShapeFigure';
 
-/** The case's ground as small shapes, with what the figures rest on. */
-export function GroundRail(): ReactNode {
+const CHOSEN = 'border-spruce bg-spruce-wash';
+const OTHER = 'border-transparent hover:bg-spruce-wash/60 forced-colors:border-[Canvas]';
+
+function Size({ each }: { each: AreaPlan }): ReactNode {
+  const { ground, area } = each;
+  if (!ground.known && !ground.rows) return text('rail.unknown');
+  return <Figure id={ground.rows ? `${area.id}/ground/row-length` : ground.area.id} />;
+}
+
+function RailEntry({ each }: { each: AreaPlan }): ReactNode {
+  const { area, all, plan, go, step } = useCase();
+  const { id } = each.area;
+  const chosen = !all && id === area.area.id;
+  const open = plan.findings.some(
+    (finding) => finding.severity !== 'note' && finding.id.startsWith(`${id}/`),
+  );
+  return (
+    <li className={`rounded border-l-3 p-2 ${chosen ? CHOSEN : OTHER}`}>
+      <Openable>
+        <div className="flex items-center gap-3">
+          <ShapeFigure shape={each.area.shape} className="h-10 w-14 shrink-0" />
+          <div className="min-w-0 flex-1">
+            <button
+              type="button"
+              aria-current={chosen ? 'true' : undefined}
+              onClick={() => go(step, id)}
+              className="block w-full text-left"
+            >
+              <span className="block truncate font-semibold">{areaName(each)}</span>
+              <span className="block truncate text-small text-ink-2">
+                {text(`plant.${each.plant.id}`)}
+              </span>
+            </button>
+            <div className="text-small">
+              <Size each={each} />
+            </div>
+          </div>
+          {open && <StepMark state="decide" />}
+        </div>
+      </Openable>
+    </li>
+  );
+}
+
+/** What the chosen ground rests on. */
+function RestsOn(): ReactNode {
   const { area, state } = useCase();
-  const { ground } = area;
-  const report = Object.values(state.doc.reports)[0];
+  const { doc } = state;
+  const sample = sampleOf(doc, area.area.id);
+  const report = Object.values(doc.reports)[0];
+  const reported = parseDate(report?.date ?? '');
+  const words = area.readings.begun
+    ? text('rail.report', {
+        sample: sample ? sampleName(doc, sample.id) : '',
+        laboratory: report?.laboratory.trim() || text('rail.noLaboratory'),
+      })
+    : text(sample ? 'rail.noReport' : 'rail.untested');
+  return (
+    <>
+      <h2 className="mt-4 mb-1 text-label font-semibold text-ink-2">{text('rail.restsOn')}</h2>
+      <p className="text-small text-ink-2">{words}</p>
+      {report && sample && reported.kind === 'value' && (
+        <p className="text-small text-ink-2">{formatDate(reported.value)}</p>
+      )}
+    </>
+  );
+}
+
+/** The case's ground as small shapes, with what the figures rest on; "all ground" comes first. */
+export function GroundRail(): ReactNode {
+  const { plan, all, go, step } = useCase();
   return (
     <>
       <h2 className="mb-2 text-label font-semibold text-ink-2">{text('rail.ground')}</h2>
-      <div className="-mx-2 rounded border-l-3 border-spruce bg-spruce-wash p-2">
-        <Openable>
-          <div className="flex items-center gap-3">
-            <ShapeFigure shape={area.area.shape} className="h-10 w-14 shrink-0" />
-            <div className="min-w-0">
-              <p className="truncate font-semibold">
-                {area.area.name.trim() || text('area.unnamed')}
-              </p>
-              <p className="truncate text-small text-ink-2">{text(`plant.${area.plant.id}`)}</p>
-              <p className="text-small">
-                {ground.known ? <Figure id={ground.area.id} /> : text('rail.unknown')}
-              </p>
-            </div>
-          </div>
-        </Openable>
-      </div>
-      <h2 className="mt-5 mb-1 text-label font-semibold text-ink-2">{text('rail.restsOn')}</h2>
-      <p className="text-small text-ink-2">
-        {area.readings.begun
-          ? text('rail.report', {
-              laboratory: report?.laboratory.trim() || text('rail.noLaboratory'),
-            })
-          : text('rail.noReport')}
-      </p>
-      {report && report.date.trim() !== '' && (
-        <p className="text-small text-ink-2">{report.date}</p>
-      )}
+      <ul className="-mx-2 grid grid-cols-[minmax(0,1fr)] gap-1">
+        {plan.areas.length > 1 && (
+          <li>
+            <button
+              type="button"
+              aria-current={all ? 'true' : undefined}
+              onClick={() => go(step, 'all')}
+              className={`w-full rounded border-l-3 p-2 text-left font-semibold ${all ? CHOSEN : OTHER}`}
+            >
+              {text('rail.all')}
+            </button>
+          </li>
+        )}
+        {plan.areas.map((each) => (
+          <RailEntry key={each.area.id} each={each} />
+        ))}
+      </ul>
+      {!all && <RestsOn />}
     </>
   );
 }

@@ -1,116 +1,157 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { CLIPPINGS, SHAPES, SITUATIONS, type ShapeKind } from '../../core/casefile/casefile';
+import { CLIPPINGS, sampleOf, SITUATIONS } from '../../core/casefile/casefile';
+import { PLANTS } from '../../core/plants/plants';
 import { text } from '../format/text';
+import { Button } from '../parts/Button';
 import { Section, StepHead } from '../parts/Section';
-import { Figure } from '../working/Figure';
-import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';
-import { SelectField, TextField } from './Fields';
+import { ChoiceField, SelectField, TextField, type Option } from './Fields';
+import { Findings } from './Findings';
+import { addGround, giveSample, removeGround, sampleName } from './ground';
 import { NextButton } from './NextButton';
 import { textPlace } from './places';
-import { ShapeFigure } from './ShapeFigure';
+import { named } from './reportChoices';
+import { Size } from './Size';
+import { Parts } from './GroundParts';
+import { Sure } from './Sure';
 
-function options(prefix: string, values: readonly string[]): { value: string; words: string }[] {
-  return values.map((value) => ({ value, words: text(`${prefix}.${value}`) }));
+function Who(): ReactNode {
+  const { doc } = useCase().state;
+  return (
+    <div className="grid gap-3">
+      <TextField label={text('case.title')} place={textPlace(doc, 'title')} width="wide" />
+      <div className="flex flex-wrap gap-3">
+        <TextField
+          label={text('case.client')}
+          place={textPlace(doc, 'client/name')}
+          width="words"
+        />
+        <TextField
+          label={text('case.place')}
+          place={textPlace(doc, 'client/place')}
+          width="words"
+        />
+      </div>
+      <TextField
+        label={text('case.question')}
+        place={textPlace(doc, 'client/question')}
+        width="wide"
+      />
+    </div>
+  );
 }
 
-const MEASURES: Readonly<
-  Record<ShapeKind, readonly ('length' | 'width' | 'diameter' | 'squareFeet')[]>
-> = {
-  rectangle: ['length', 'width'],
-  circle: ['diameter'],
-  'square-feet': ['squareFeet'],
-  unknown: [],
-};
+/** Lawns have situations of their own; other ground is dug or it is not. */
+function situations(form: string, now: string): Option[] {
+  const here = SITUATIONS.filter((each) => form === 'lawn' || each !== 'stressed' || each === now);
+  return here.map((value) => ({
+    value,
+    words: text(`situation.${form === 'lawn' || value === 'stressed' ? 'lawn' : form}.${value}`),
+  }));
+}
 
-function Result(): ReactNode {
-  const { area } = useCase();
-  const { ground } = area;
-  if (!ground.known) return <p className="text-ink-2">{text('ground.unknownHelp')}</p>;
+function What(): ReactNode {
+  const { state, area, session } = useCase();
+  const { doc } = state;
+  const { id, situation } = area.area;
+  const at = `areas/${id}`;
+  const samples = Object.keys(doc.samples).map((each) => ({
+    value: each,
+    words: sampleName(doc, each),
+  }));
   return (
-    <div>
-      <Openable>
-        <Figure id={ground.area.id} bold />
-      </Openable>
+    <>
+      <div className="flex flex-wrap gap-3">
+        <TextField label={text('ground.name')} place={textPlace(doc, `${at}/name`)} width="words" />
+        <SelectField
+          label={text('ground.plantOf')}
+          place={textPlace(doc, `${at}/plant`)}
+          options={Object.keys(PLANTS).map((value) => ({ value, words: text(`plant.${value}`) }))}
+        />
+        <SelectField
+          label={text('ground.situation')}
+          place={textPlace(doc, `${at}/situation`)}
+          options={situations(area.plant.form, situation)}
+        />
+        {area.plant.form === 'lawn' && (
+          <SelectField
+            label={text('ground.clippings')}
+            place={textPlace(doc, `${at}/clippings`)}
+            options={named('clippings', CLIPPINGS)}
+          />
+        )}
+        <ChoiceField
+          label={text('ground.sample')}
+          value={sampleOf(doc, id)?.id ?? ''}
+          options={[
+            ...samples,
+            { value: 'new', words: text('ground.newSample') },
+            { value: '', words: text('ground.noSample') },
+          ]}
+          onChoose={(chosen) => session.edit(giveSample(doc, id, chosen), `sample:${id}:${chosen}`)}
+        />
+      </div>
+      <p className="mt-2 text-small text-ink-2">{text(`plantNote.${area.plant.id}`)}</p>
+    </>
+  );
+}
+
+/** More ground for the case, or this one out of it. */
+function More(): ReactNode {
+  const { state, area, plan, session, go } = useCase();
+  const { doc } = state;
+  const add = (plant: string): void => {
+    const { id, edits } = addGround(doc, plant);
+    session.edit(edits, `add:${id}`);
+    go('ground', id);
+  };
+  const remove = (): void => {
+    const { id } = area.area;
+    session.edit(removeGround(doc, id), `remove:areas/${id}`);
+    const next = plan.areas.find((each) => each.area.id !== id);
+    if (next) go('ground', next.area.id);
+  };
+  return (
+    <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
+      {Object.keys(PLANTS).map((plant) => (
+        <Button key={plant} look="quiet" onClick={() => add(plant)}>
+          {text('ground.addPlant', { plant: text(`plant.${plant}`) })}
+        </Button>
+      ))}
+      {plan.areas.length > 1 && (
+        <Button look="quiet" className="ml-auto" onClick={remove}>
+          {text('ground.remove')}
+        </Button>
+      )}
     </div>
   );
 }
 
 /** Who asks, and what the ground is. */
 export function GroundStep(): ReactNode {
-  const { state, area } = useCase();
-  const { doc } = state;
-  const at = `areas/${area.area.id}`;
-  const { kind } = area.area.shape;
   return (
     <>
       <StepHead title={text('ground.title')} act={<NextButton />} />
+      <Findings step="ground" />
       <Section title={text('ground.who')}>
-        <div className="grid gap-3">
-          <TextField label={text('case.title')} place={textPlace(doc, 'title')} width="wide" />
-          <div className="flex flex-wrap gap-3">
-            <TextField
-              label={text('case.client')}
-              place={textPlace(doc, 'client/name')}
-              width="words"
-            />
-            <TextField
-              label={text('case.place')}
-              place={textPlace(doc, 'client/place')}
-              width="words"
-            />
-          </div>
-          <TextField
-            label={text('case.question')}
-            place={textPlace(doc, 'client/question')}
-            width="wide"
-          />
-        </div>
+        <Who />
       </Section>
       <Section title={text('ground.what')}>
-        <div className="flex flex-wrap gap-3">
-          <TextField
-            label={text('ground.name')}
-            place={textPlace(doc, `${at}/name`)}
-            width="words"
-          />
-          <SelectField
-            label={text('ground.situation')}
-            place={textPlace(doc, `${at}/situation`)}
-            options={options('situation', SITUATIONS)}
-          />
-          <SelectField
-            label={text('ground.clippings')}
-            place={textPlace(doc, `${at}/clippings`)}
-            options={options('clippings', CLIPPINGS)}
-          />
-        </div>
-        <p className="mt-2 text-small text-ink-2">
-          {text('ground.plant', { plant: text(`plant.${area.plant.id}`) })}
-        </p>
+        <What />
       </Section>
       <Section title={text('ground.size')}>
-        <div className="flex flex-wrap items-start gap-3">
-          <SelectField
-            label={text('ground.shape')}
-            place={textPlace(doc, `${at}/shape/kind`)}
-            options={options('shape', SHAPES)}
-          />
-          {MEASURES[kind].map((measure) => (
-            <TextField
-              key={measure}
-              label={text(`ground.${measure}`)}
-              place={textPlace(doc, `${at}/shape/${measure}`)}
-              unit={text(measure === 'squareFeet' ? 'unit.ft2' : 'unit.ft')}
-            />
-          ))}
-        </div>
-        <div className="mt-3 flex items-center gap-4">
-          <ShapeFigure shape={area.area.shape} className="h-16 w-24" />
-          <Result />
-        </div>
+        <Size />
+      </Section>
+      <Section title={text('ground.sure')}>
+        <Sure />
+      </Section>
+      <Section title={text('ground.parts')}>
+        <Parts />
+      </Section>
+      <Section title={text('ground.more')}>
+        <More />
       </Section>
     </>
   );

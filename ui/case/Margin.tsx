@@ -15,7 +15,11 @@ interface MarginProps {
 
 /** What the slip says right now, live while typing: the same data as the slip. It folds away. */
 export function Margin({ folded, onFold }: MarginProps): ReactNode {
-  const { plan, go } = useCase();
+  const { plan, go, area, all } = useCase();
+  const several = plan.areas.length > 1;
+  const blocks = plan.slip.blocks.filter(
+    ({ areaId }) => !several || all || areaId === area.area.id,
+  );
   const fold = (
     <Button
       look="quiet"
@@ -37,10 +41,10 @@ export function Margin({ folded, onFold }: MarginProps): ReactNode {
         </Button>
         {fold}
       </div>
-      {plan.slip.blocks.length === 0 ? (
+      {blocks.length === 0 ? (
         <p className="font-serif text-slip text-ink-2">{text('margin.empty')}</p>
       ) : (
-        <SlipBlocks slip={plan.slip} />
+        <SlipBlocks blocks={blocks} />
       )}
     </>
   );
@@ -48,13 +52,13 @@ export function Margin({ folded, onFold }: MarginProps): ReactNode {
 
 /** The margin in one line, where there is no room for it beside the worksheet. */
 export function MarginBar(): ReactNode {
-  const { area, go } = useCase();
+  const { area, go, step } = useCase();
   return (
     <div className="border-t border-rule bg-sheet px-4 py-1.5">
       <Openable>
         <div className="flex items-center justify-between gap-4">
           <p className="min-w-0 font-serif text-slip">
-            <FigureText message={area.headlines.ph} bold />
+            <FigureText message={area.headlines[step === 'feeding' ? 'feeding' : 'ph']} bold />
           </p>
           <Button look="quiet" onClick={() => go('slip')}>
             {text('margin.whole')}

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { STEPS } from '../../core/steps';
+import { followingStep } from '../../core/steps';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { useCase } from './caseContext';
@@ -9,7 +9,7 @@ import { useCase } from './caseContext';
 /** Goes to the step after this one. */
 export function NextButton(): ReactNode {
   const { step, next } = useCase();
-  const following = STEPS[STEPS.indexOf(step) + 1];
+  const following = followingStep(step);
   if (!following) return null;
   return (
     <Button onClick={next} data-act="">

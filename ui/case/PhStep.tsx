@@ -6,7 +6,7 @@ import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Section, StepHead } from '../parts/Section';
 import { Cell, Table } from '../parts/Table';
-import { Track } from '../parts/Track';
+import { PH_SCALE, Track } from '../parts/Track';
 import { Figure } from '../working/Figure';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
@@ -50,8 +50,9 @@ function Standing(): ReactNode {
         </div>
         <Track
           window={window}
+          scale={PH_SCALE}
           value={value}
-          uncertainty={half}
+          whisker={value === undefined ? undefined : { low: value - half, high: value + half }}
           target={aim}
           label={text('ph.trackLabel')}
         />
@@ -160,7 +161,7 @@ function HowMuch(): ReactNode {
       </Table>
       <p className="mt-1.5 text-small text-ink-2">{text('ph.recalled')}</p>
       <details className="mt-2" open={own('value').value !== '' || own('reason').value !== ''}>
-        <summary className="cursor-pointer text-small font-semibold text-spruce">
+        <summary className="cursor-pointer py-1 text-small font-semibold text-spruce">
           {text('ph.own')}
         </summary>
         <div className="mt-2 flex flex-wrap gap-4">
@@ -280,7 +281,7 @@ export function PhStep(): ReactNode {
           </Section>
           {lime.doses.length > 0 && (
             <Section title={text('ph.when')}>
-              <DoseTable set={lime.set} doses={lime.doses} known={area.ground.known} />
+              <DoseTable parts={[lime]} known={area.ground.known} />
             </Section>
           )}
         </>

@@ -1,8 +1,8 @@
 'use client';
 
-import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
-import type { Analyte, PastEntry } from '../../core/casefile/casefile';
+import { sampleOf, type Analyte } from '../../core/casefile/casefile';
+import { RATE_UNITS } from '../../core/report/recommendation';
 import { TEXTURES } from '../../core/tables/limeByTexture';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
@@ -11,10 +11,21 @@ import { useCase } from './caseContext';
 import { SelectField, TextField } from './Fields';
 import { Findings } from './Findings';
 import { NextButton } from './NextButton';
-import { decisionPlace, textPlace } from './places';
+import { giveSample } from './ground';
+import { MoreValues } from './MoreValues';
+import { Past } from './Past';
+import { ReportFile } from './ReportFile';
+import { decisionPlace, resultPlace, textPlace } from './places';
+import {
+  CHARGED_UNITS,
+  EXTRACTANTS,
+  LAB_BASES,
+  LAB_UNITS,
+  named,
+  SOIL_UNITS,
+  withUnknown,
+} from './reportChoices';
 
-const LAB_UNITS = ['lb/1000ft2', 'lb/100ft2', 'lb/acre', 'ton/acre', 'ton/acre-short-cut'];
-const LAB_BASES = ['product', 'limestone', 'pure'];
 const NUMBERS: readonly { readonly analyte: Analyte; readonly unit?: string }[] = [
   { analyte: 'ph-water' },
   { analyte: 'ph-smp' },
@@ -22,29 +33,91 @@ const NUMBERS: readonly { readonly analyte: Analyte; readonly unit?: string }[] 
   { analyte: 'cec', unit: 'unit.meq/100g' },
 ];
 
-function named(prefix: string, values: readonly string[]): { value: string; words: string }[] {
-  return values.map((value) => ({ value, words: text(`${prefix}.${value}`) }));
-}
+const EXTRACTED = ['p', 'k'] as const;
+
+const RECOMMENDED = [
+  { analyte: 'rec-n', forms: [] },
+  { analyte: 'rec-p', forms: ['P2O5', 'P'] },
+  { analyte: 'rec-k', forms: ['K2O', 'K'] },
+  { analyte: 'rec-product', forms: [] },
+] as const;
 
 /** The paper's own rows, in its order. */
 function Values({ base }: { base: string }): ReactNode {
   const { doc } = useCase().state;
+  const typed = (analyte: Analyte): boolean => resultPlace(doc, base, analyte).value !== '';
   return (
     <div className="flex flex-wrap gap-x-5 gap-y-3">
       {NUMBERS.map(({ analyte, unit }) => (
         <TextField
           key={analyte}
           label={text(`analyte.${analyte}`)}
-          place={textPlace(doc, `${base}/${analyte}/text`)}
+          place={resultPlace(doc, base, analyte)}
           {...(unit ? { unit: text(unit) } : {})}
         />
       ))}
       <SelectField
         label={text('analyte.texture')}
-        place={textPlace(doc, `${base}/texture/text`)}
+        place={resultPlace(doc, base, 'texture')}
         options={[{ value: '', words: text('texture.none') }, ...named('texture', TEXTURES)]}
         width="date"
       />
+      {EXTRACTED.map((analyte) => (
+        <div key={analyte} className="flex items-start gap-2">
+          <TextField label={text(`analyte.${analyte}`)} place={resultPlace(doc, base, analyte)} />
+          <SelectField
+            label={text('results.labUnit')}
+            place={resultPlace(doc, base, analyte, 'unit')}
+            stop={typed(analyte)}
+            options={named('soilUnit', analyte === 'k' ? CHARGED_UNITS : SOIL_UNITS)}
+            width="date"
+          />
+          <SelectField
+            label={text('results.extractant')}
+            place={resultPlace(doc, base, analyte, 'method')}
+            stop={typed(analyte)}
+            options={withUnknown(named('extractant', EXTRACTANTS[analyte]))}
+            width="unit"
+          />
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** The laboratory's own nitrogen, phosphate and potash, or so much of a product. */
+function LaboratoryFeed({ base }: { base: string }): ReactNode {
+  const { doc } = useCase().state;
+  const typed = (analyte: Analyte): boolean => resultPlace(doc, base, analyte).value !== '';
+  return (
+    <div className="flex flex-wrap gap-x-5 gap-y-3">
+      {RECOMMENDED.map(({ analyte, forms }) => (
+        <div key={analyte} className="flex items-start gap-2">
+          <TextField label={text(`results.${analyte}`)} place={resultPlace(doc, base, analyte)} />
+          <SelectField
+            label={text('results.labUnit')}
+            place={resultPlace(doc, base, analyte, 'unit')}
+            stop={typed(analyte)}
+            options={named('rateUnit', RATE_UNITS)}
+            width="date"
+          />
+          {forms.length > 0 && (
+            <SelectField
+              label={text('results.form')}
+              place={resultPlace(doc, base, analyte, 'method')}
+              stop={typed(analyte)}
+              options={named('form', forms)}
+              width="date"
+            />
+          )}
+          {analyte === 'rec-product' && (
+            <TextField
+              label={text('results.grade')}
+              place={resultPlace(doc, base, analyte, 'method')}
+            />
+          )}
+        </div>
+      ))}
     </div>
   );
 }
@@ -56,17 +129,17 @@ function LaboratoryLime({ base, report }: { base: string; report: string }): Rea
     <div className="flex flex-wrap gap-x-5 gap-y-3">
       <TextField
         label={text('results.labAmount')}
-        place={textPlace(doc, `${base}/lime-rec/text`)}
+        place={resultPlace(doc, base, 'lime-rec', 'text')}
       />
       <SelectField
         label={text('results.labUnit')}
-        place={textPlace(doc, `${base}/lime-rec/unit`)}
+        place={resultPlace(doc, base, 'lime-rec', 'unit')}
         options={named('labUnit', LAB_UNITS)}
         width="unit"
       />
       <SelectField
         label={text('results.labBasis')}
-        place={textPlace(doc, `${base}/lime-rec/method`)}
+        place={resultPlace(doc, base, 'lime-rec', 'method')}
         options={named('labBasis', LAB_BASES)}
       />
       <TextField
@@ -83,77 +156,18 @@ function LaboratoryLime({ base, report }: { base: string; report: string }): Rea
   );
 }
 
-function PastRow({ entry }: { entry: PastEntry }): ReactNode {
-  const { session, state } = useCase();
-  const { doc } = state;
-  const at = `past/${entry.id}`;
-  const what = text(`past.${entry.kind}`);
-  return (
-    <li className="border-b border-rule-2 pb-2.5">
-      <div className="flex items-center justify-between">
-        <span className="font-semibold">{what}</span>
-        <Button
-          look="quiet"
-          aria-label={text('past.removeThis', { what })}
-          onClick={() => session.edit([{ path: at, value: undefined }], `remove:${at}`)}
-        >
-          {text('past.remove')}
-        </Button>
-      </div>
-      <div className="flex flex-wrap gap-x-4 gap-y-2">
-        <TextField label={text('past.on')} place={textPlace(doc, `${at}/on`)} width="date" />
-        <TextField label={text('past.amount')} place={textPlace(doc, `${at}/amount/text`)} />
-        <SelectField
-          label={text('results.labUnit')}
-          place={textPlace(doc, `${at}/amount/unit`)}
-          options={named('pastUnit', ['lb/1000ft2', 'lb'])}
-          width="unit"
-        />
-        <TextField
-          label={text(`past.percent.${entry.kind}`)}
-          place={textPlace(doc, `${at}/percent`)}
-          unit={text('unit.%')}
-        />
-      </div>
-    </li>
-  );
-}
-
-/** What was put on in the last twelve months: lime still at work is not applied twice. */
-function Past(): ReactNode {
-  const { session, state, area } = useCase();
-  const entries = Object.values(state.doc.past).filter(({ areaId }) => areaId === area.area.id);
-  const add = (kind: PastEntry['kind']): void => {
-    const id = nanoid(8);
-    const entry = {
-      id,
-      areaId: area.area.id,
-      kind,
-      on: '',
-      amount: { text: '', unit: 'lb/1000ft2', method: '' },
-      percent: '',
-    };
-    session.edit([{ path: `past/${id}`, value: entry }], `add:${id}`);
-  };
+/** Ground without a sample: it is fed without a test until it has one. */
+function Untested(): ReactNode {
+  const { state, area, session } = useCase();
+  const give = (): void =>
+    session.edit(giveSample(state.doc, area.area.id, 'new'), `sample:${area.area.id}:new`);
   return (
     <>
-      {entries.length === 0 ? (
-        <p className="pt-1 text-ink-2">{text('past.nothing')}</p>
-      ) : (
-        <ul>
-          {entries.map((entry) => (
-            <PastRow key={entry.id} entry={entry} />
-          ))}
-        </ul>
-      )}
-      <div className="mt-2 flex gap-4">
-        <Button look="quiet" onClick={() => add('lime')}>
-          {text('past.addLime')}
-        </Button>
-        <Button look="quiet" onClick={() => add('fertilizer')}>
-          {text('past.addFertilizer')}
-        </Button>
-      </div>
+      <StepHead title={text('results.untested')} act={<NextButton />} />
+      <p className="max-w-xl text-ink-2">{text('results.untestedHelp')}</p>
+      <Button className="mt-4" onClick={give}>
+        {text('results.giveSample')}
+      </Button>
     </>
   );
 }
@@ -163,8 +177,9 @@ export function ResultsStep(): ReactNode {
   const { state, area } = useCase();
   const { doc } = state;
   const report = Object.values(doc.reports)[0];
-  const sample = Object.values(doc.samples).find(({ areaIds }) => areaIds.includes(area.area.id));
-  if (!report || !sample) return <p>{text('results.none')}</p>;
+  const sample = sampleOf(doc, area.area.id);
+  if (!report) return <p>{text('results.none')}</p>;
+  if (!sample) return <Untested />;
   const at = `reports/${report.id}`;
   const base = `${at}/results/${sample.id}`;
   return (
@@ -174,8 +189,16 @@ export function ResultsStep(): ReactNode {
       <Section title={text('results.values')}>
         <Values base={base} />
       </Section>
+      <Section title={text('results.more')}>
+        <MoreValues base={base} />
+      </Section>
       <Section title={text('results.dates')}>
         <div className="flex flex-wrap gap-x-5 gap-y-3">
+          <TextField
+            label={text('results.sampleName')}
+            place={textPlace(doc, `samples/${sample.id}/name`)}
+            width="date"
+          />
           <TextField
             label={text('results.takenOn')}
             place={textPlace(doc, `samples/${sample.id}/takenOn`)}
@@ -200,6 +223,12 @@ export function ResultsStep(): ReactNode {
       </Section>
       <Section title={text('results.labLime')}>
         <LaboratoryLime base={base} report={at} />
+      </Section>
+      <Section title={text('results.labFeed')}>
+        <LaboratoryFeed base={base} />
+      </Section>
+      <Section title={text('results.file')}>
+        <ReportFile reportId={report.id} />
       </Section>
       <Section title={text('results.past')}>
         <Past />

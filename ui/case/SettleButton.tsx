@@ -2,6 +2,7 @@
 
 import { useCallback, useMemo, type ReactNode } from 'react';
 import { decisionKey, type Decision, type DecisionKind } from '../../core/casefile/casefile';
+import type { ProductPart } from '../../core/feeding/handOrder';
 import type { Json } from '../../store/patch';
 import { useCommands, type Command } from '../commands/registry';
 import { text } from '../format/text';
@@ -9,6 +10,11 @@ import { Button } from '../parts/Button';
 import { Kbd } from '../parts/Kbd';
 import { useCase } from './caseContext';
 import { NextButton } from './NextButton';
+
+/** The decision that a product's role is chosen by; a side-dressing is its nitrogen. */
+export function productDecision(role: ProductPart['role']): DecisionKind {
+  return role === 'row' ? 'feed-n' : `feed-${role}`;
+}
 
 interface SettleButtonProps {
   readonly what: 'ph-settled' | 'feeding-settled';
@@ -22,7 +28,8 @@ export function SettleButton({ what }: SettleButtonProps): ReactNode {
   const { session, state, area } = useCase();
   const { lime, feed } = area;
   const isPh = what === 'ph-settled';
-  const { digest, verdict, doses } = isPh ? lime : feed;
+  const { digest, verdict } = isPh ? lime : feed;
+  const doses = isPh ? lime.doses : feed.chosen.parts.flatMap((part) => part.doses);
   const areaId = area.area.id;
   const settled = state.doc.decisions[decisionKey(areaId, what)]?.value === digest;
   const settle = useCallback((): void => {
@@ -34,7 +41,13 @@ export function SettleButton({ what }: SettleButtonProps): ReactNode {
     const method = lime.methods.find(({ chosen }) => chosen)?.option.id ?? '';
     const stood = isPh
       ? [decide('lime-method', method), decide('lime-material', lime.chosenMaterial.id)]
-      : [decide('feed-product', feed.chosenProduct.id)];
+      : [
+          decide('feed-source', feed.needs.source),
+          decide('feed-way', feed.chosen.way),
+          ...feed.chosen.parts.map(({ role, material }) =>
+            decide(productDecision(role), material.id),
+          ),
+        ];
     session.edit([...stood, decide(what, digest)], `settle:${what}:${digest}:${at}`);
     void session.flush();
     requestAnimationFrame(() => document.querySelector<HTMLElement>('[data-act]')?.focus());

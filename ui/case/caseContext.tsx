@@ -10,10 +10,13 @@ export interface CaseState {
   readonly session: CaseSession;
   readonly state: SessionState;
   readonly plan: Plan;
-  /** The chosen area. */
+  /** The chosen area; the first one where all are looked at. */
   readonly area: AreaPlan;
+  /** Whether all ground is looked at together. */
+  readonly all: boolean;
   readonly step: StepId;
-  readonly go: (step: StepId) => void;
+  /** Goes to a step, of the chosen ground unless another (or `all`) is named. */
+  readonly go: (step: StepId, areaId?: string) => void;
   /** Goes to the step after this one. */
   readonly next: () => void;
 }

@@ -17,7 +17,7 @@ export async function openCase(id: string): Promise<OpenedCase> {
   const page = claimPage();
   const living = await livingPages();
   const left = await replayPending(living, Date.now());
-  const read = await readCase(id);
+  const read = await readCase(id, Date.now());
   if (read.kind === 'missing') return read;
   if (read.kind === 'refused') return { kind: 'refused', words: messageText(read.reason) };
   const { validateCaseFile } = await import('../../files/schemas/caseFile');

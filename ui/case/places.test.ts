@@ -41,6 +41,7 @@ test('a part of a label leaves its other parts, and starts an empty label', () =
     kind: 'CCE',
     percent: '85',
     bag: '50',
+    price: '',
   });
   expect(
     typed(labelPlace(doc, 'calcitic-ground', 'percent'), '92').labels['calcitic-ground'],
@@ -48,6 +49,7 @@ test('a part of a label leaves its other parts, and starts an empty label', () =
     kind: 'CCE',
     percent: '92',
     bag: '',
+    price: '',
   });
 });
 

@@ -1,10 +1,13 @@
 import {
   decisionKey,
+  type Analyte,
   type CaseFile,
   type Decision,
   type DecisionKind,
   type Label,
+  type Typed,
 } from '../../core/casefile/casefile';
+import { emptyResult } from '../../core/casefile/newCase';
 import { valueAt, type Json } from '../../store/patch';
 
 /** A place of the case file that a field shows and writes. */
@@ -52,10 +55,30 @@ export function decisionPlace(
   };
 }
 
+/** A part of a result of a sample; a result that is not there yet is written whole. */
+export function resultPlace(
+  doc: CaseFile,
+  base: string,
+  analyte: Analyte,
+  part: keyof Typed = 'text',
+): Place {
+  const at = `${base}/${analyte}`;
+  const problem = `${at}/${part}`;
+  if (valueAt(doc, at) !== undefined) return { ...textPlace(doc, problem), problem };
+  const fresh = emptyResult(analyte);
+  return {
+    path: at,
+    problem,
+    value: fresh[part],
+    read: (value) => asText(valueAt({ value: value ?? {} }, `value/${part}`)),
+    write: (text) => ({ ...fresh, [part]: text }),
+  };
+}
+
 /** A part of the label of the bag at hand. */
 export function labelPlace(doc: CaseFile, materialId: string, part: keyof Label): Place {
   const path = `labels/${materialId}`;
-  const before: Label = doc.labels[materialId] ?? { kind: 'CCE', percent: '', bag: '' };
+  const before: Label = doc.labels[materialId] ?? { kind: 'CCE', percent: '', bag: '', price: '' };
   return {
     path,
     problem: `${path}/${part}`,

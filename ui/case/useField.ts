@@ -10,7 +10,8 @@ export const WORKSHEET = 'worksheet';
 /** The fields and the acts of the worksheet in the order of the paper. */
 export function worksheetStops(): HTMLElement[] {
   const all = document.querySelectorAll<HTMLElement>(`#${WORKSHEET} [data-stop]`);
-  return [...all].filter((stop) => stop.offsetParent !== null);
+  // What is folded away has a place in the layout still, but cannot take the focus.
+  return [...all].filter((stop) => stop.checkVisibility());
 }
 
 interface FieldBinding {
@@ -59,8 +60,10 @@ export function useField(place: Place): FieldBinding {
       if (event.key !== 'Enter' || event.ctrlKey || event.altKey) return;
       event.preventDefault();
       void session.flush();
-      const stops = worksheetStops();
-      const following = stops[stops.indexOf(event.currentTarget) + 1];
+      const here = event.currentTarget;
+      const following = worksheetStops().find(
+        (stop) => here.compareDocumentPosition(stop) & Node.DOCUMENT_POSITION_FOLLOWING,
+      );
       if (following) following.focus();
       else next();
     },

@@ -17,6 +17,7 @@ export interface Command {
   readonly id: string;
   /** Id of its words in the catalogue. */
   readonly label: string;
+  readonly params?: Readonly<Record<string, string>>;
   /** Keys such as `N`, `Ctrl+K`, `Alt+1`; a lone letter can be switched off. */
   readonly keys: readonly string[];
   readonly run: () => void;

@@ -1,104 +1,197 @@
 'use client';
 
+import { useVirtualizer } from '@tanstack/react-virtual';
 import Link from 'next/link';
 import { useRef, type KeyboardEvent, type ReactNode } from 'react';
-import { STEPS } from '../../core/steps';
-import type { StepId } from '../../core/working/context';
-import type { CaseIndexRow } from '../../store/db';
-import { formatDate, localDay } from '../format/date';
+import { isDemo } from '../../core/casefile/demo';
+import { formatDate } from '../format/date';
+import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
-import { StepMark } from '../parts/StepMark';
-import { FigureText } from '../working/FigureText';
-import { OpenableRow } from '../working/Openable';
-import { WorkingProvider } from '../working/openWorking';
+import type { DeskLine } from './deskLine';
+import { caseAddress } from './caseAddress';
 
-/** The step at which a case goes on: the first that wants something. */
-function nextStep({ steps }: CaseIndexRow): StepId {
-  return (
-    STEPS.find((step) => steps[step] === 'decide') ??
-    STEPS.find((step) => steps[step] === 'not-begun') ??
-    'slip'
-  );
+/** One line a case, in pixels: what is not in view is not drawn. */
+const LINE_PX = 36;
+/** Lines that are drawn above and below what is in view. */
+const BEYOND = 12;
+
+const HEADS = ['case', 'client', 'ground', 'turnsOn', 'on'] as const;
+
+/** What is read first has the most room; a narrow window leaves out what the chosen case says too. */
+const WIDTHS: Readonly<Record<(typeof HEADS)[number], string>> = {
+  case: 'w-[25%] max-rail:w-[36%]',
+  client: 'w-[18%] max-rail:hidden',
+  ground: 'w-32 max-rail:hidden',
+  turnsOn: '',
+  on: 'w-28 text-right',
+};
+
+interface LineProps {
+  readonly line: DeskLine;
+  readonly index: number;
+  readonly chosen: boolean;
+  readonly onChoose: () => void;
+  readonly onDelete: () => void;
 }
 
-function CaseLine({ row, onDelete }: { row: CaseIndexRow; onDelete: () => void }): ReactNode {
-  const step = nextStep(row);
+function Line({ line, index, chosen, onChoose, onDelete }: LineProps): ReactNode {
+  const { row, on, queue, overdue } = line;
   const name = row.title || text('case.untitled');
   return (
-    <WorkingProvider workings={row.workings}>
-      <OpenableRow columns={6} className="px-2">
-        <tr className="h-9 border-b border-rule-2 hover:bg-spruce-wash/60">
-          <td className="max-w-56 truncate px-2">
-            <Link
-              href={`/case?id=${row.id}&step=${step}`}
-              data-case-link=""
-              className={`font-semibold hover:underline ${row.title ? '' : 'text-ink-2 italic'}`}
-            >
-              {name}
-            </Link>
-          </td>
-          <td className="max-w-48 truncate px-2 text-ink-2">
-            {[row.client, row.place].filter(Boolean).join(', ')}
-          </td>
-          <td className="px-2">
-            <FigureText message={row.turnsOn} />
-          </td>
-          <td className="px-2 whitespace-nowrap">
-            <StepMark state={row.steps[step]} />
-            <span className="ml-2">{text(`step.${step}`)}</span>
-          </td>
-          <td className="num px-2 text-right whitespace-nowrap text-ink-2">
-            {formatDate(localDay(new Date(row.changedAt)))}
-          </td>
-          <td className="px-2 text-right">
-            <Button look="quiet" onClick={onDelete} aria-label={text('desk.deleteCase', { name })}>
-              {text('desk.delete')}
-            </Button>
-          </td>
-        </tr>
-      </OpenableRow>
-    </WorkingProvider>
+    <tr
+      aria-rowindex={index + 2}
+      onClick={onChoose}
+      className={`h-9 border-b border-rule-2 ${chosen ? 'bg-spruce-wash' : 'hover:bg-spruce-wash/60'}`}
+    >
+      <td className="px-2">
+        <div className="flex items-center">
+          <Link
+            href={caseAddress(row)}
+            prefetch={false}
+            data-case-link=""
+            data-index={index}
+            onFocus={onChoose}
+            className={`truncate py-1 font-semibold hover:underline ${row.title ? '' : 'text-ink-2 italic'}`}
+          >
+            {name}
+          </Link>
+          {isDemo(row.id) && (
+            <span title={text('demo.mark')} className="ml-1.5 shrink-0 text-ink-2">
+              {text('demo.sign')}
+              <span className="sr-only">{text('demo.mark')}</span>
+            </span>
+          )}
+        </div>
+      </td>
+      <td className="truncate px-2 text-ink-2 max-rail:hidden">
+        {[row.client, row.place].filter(Boolean).join(', ')}
+      </td>
+      <td className="truncate px-2 text-ink-2 max-rail:hidden">
+        {row.grounds === 1
+          ? text(`plant.${row.plants[0] ?? ''}`)
+          : text('queue.grounds', { n: row.grounds })}
+      </td>
+      <td className="truncate px-2">
+        {overdue
+          ? text('queue.overdue', { n: overdue })
+          : queue === 'decide'
+            ? messageText(row.turnsOn)
+            : text(`queue.${queue}`)}
+      </td>
+      <td className="num truncate px-2 text-right text-ink-2">{on ? formatDate(on) : ''}</td>
+      <td className="px-2 text-right">
+        <Button look="quiet" onClick={onDelete} aria-label={text('desk.deleteCase', { name })}>
+          {text('desk.delete')}
+        </Button>
+      </td>
+    </tr>
   );
 }
 
-const HEADS = ['case', 'client', 'turnsOn', 'step', 'changed'] as const;
-
 interface CaseTableProps {
-  readonly rows: readonly CaseIndexRow[];
+  readonly lines: readonly DeskLine[];
+  readonly chosenId: string | undefined;
+  readonly onChoose: (id: string) => void;
   readonly onDelete: (id: string) => void;
 }
 
-/** The cases, a line each; the arrow keys go from line to line. */
-export function CaseTable({ rows, onDelete }: CaseTableProps): ReactNode {
-  const table = useRef<HTMLTableElement>(null);
+/** How far a key moves among so many lines; nothing for other keys. */
+function moved(key: string, at: number, count: number, page: number): number | undefined {
+  const to: Readonly<Record<string, number>> = {
+    ArrowDown: at + 1,
+    ArrowUp: at - 1,
+    PageDown: at + page,
+    PageUp: at - page,
+    Home: 0,
+    End: count - 1,
+  };
+  const target = to[key];
+  return target === undefined ? undefined : Math.min(Math.max(target, 0), count - 1);
+}
+
+/** The cases, a line each; only what is in view is drawn. The arrow keys go from line to line. */
+export function CaseTable({ lines, chosenId, onChoose, onDelete }: CaseTableProps): ReactNode {
+  const scroller = useRef<HTMLDivElement>(null);
+  const goingTo = useRef<number>(undefined);
+  // eslint-disable-next-line react-hooks/incompatible-library -- its functions are not passed on
+  const virtual = useVirtualizer({
+    count: lines.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => LINE_PX,
+    overscan: BEYOND,
+  });
+  const items = virtual.getVirtualItems();
+  const before = items[0]?.start ?? 0;
+  const after = virtual.getTotalSize() - (items.at(-1)?.end ?? 0);
+  const focusLine = (index: number): boolean => {
+    const line = scroller.current?.querySelector<HTMLElement>(`[data-index="${index}"]`);
+    line?.focus();
+    return line !== null && line !== undefined;
+  };
   const onKeyDown = (event: KeyboardEvent): void => {
-    const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-    const links = [...(table.current?.querySelectorAll<HTMLElement>('[data-case-link]') ?? [])];
-    const at = links.indexOf(document.activeElement as HTMLElement);
-    if (!step || at < 0) return;
+    const from = (event.target as HTMLElement).dataset['index'];
+    if (from === undefined) return;
+    const page = Math.max(1, Math.floor((scroller.current?.clientHeight ?? 0) / LINE_PX) - 1);
+    const to = moved(event.key, goingTo.current ?? Number(from), lines.length, page);
+    if (to === undefined) return;
     event.preventDefault();
-    links[at + step]?.focus();
+    virtual.scrollToIndex(to);
+    if (focusLine(to)) return;
+    // The line has to be drawn first; a key that comes meanwhile goes on from there.
+    goingTo.current = to;
+    requestAnimationFrame(() =>
+      requestAnimationFrame(() => {
+        if (goingTo.current !== undefined) focusLine(goingTo.current);
+        goingTo.current = undefined;
+      }),
+    );
   };
   return (
-    <table ref={table} onKeyDown={onKeyDown} className="mt-3 w-full">
-      <thead>
-        <tr className="h-8 border-b border-rule text-left text-label font-semibold text-ink-2">
-          {HEADS.map((head) => (
-            <th key={head} className={`px-2 ${head === 'changed' ? 'text-right' : ''}`}>
-              {text(`desk.head.${head}`)}
+    <div ref={scroller} className="mt-3 min-h-40 flex-[0_1_auto] overflow-y-auto">
+      <table aria-rowcount={lines.length + 1} onKeyDown={onKeyDown} className="w-full table-fixed">
+        <thead className="sticky top-0 z-10 bg-sheet">
+          <tr className="h-8 border-b border-rule text-left text-label font-semibold text-ink-2">
+            {HEADS.map((head) => (
+              <th key={head} className={`px-2 ${WIDTHS[head]}`}>
+                {text(
+                  head === 'ground' || head === 'on' ? `queue.head.${head}` : `desk.head.${head}`,
+                )}
+              </th>
+            ))}
+            <th className="w-20">
+              <span className="sr-only">{text('desk.delete')}</span>
             </th>
-          ))}
-          <th>
-            <span className="sr-only">{text('desk.delete')}</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map((row) => (
-          <CaseLine key={row.id} row={row} onDelete={() => onDelete(row.id)} />
-        ))}
-      </tbody>
-    </table>
+          </tr>
+        </thead>
+        <tbody>
+          {before > 0 && (
+            <tr aria-hidden="true" style={{ height: before }}>
+              <td colSpan={HEADS.length + 1} />
+            </tr>
+          )}
+          {items.map(({ index }) => {
+            const line = lines[index];
+            if (!line) return null;
+            const { id } = line.row;
+            return (
+              <Line
+                key={id}
+                line={line}
+                index={index}
+                chosen={id === chosenId}
+                onChoose={() => onChoose(id)}
+                onDelete={() => onDelete(id)}
+              />
+            );
+          })}
+          {after > 0 && (
+            <tr aria-hidden="true" style={{ height: after }}>
+              <td colSpan={HEADS.length + 1} />
+            </tr>
+          )}
+        </tbody>
+      </table>
+    </div>
   );
 }

@@ -1,31 +1,65 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { deleteCase, listCases, purgeDeleted, restoreCase } from '../../store/desk';
+import { isDemo } from '../../core/casefile/demo';
+import { deleteCase, hasLines, listCases, purgeDeleted, restoreCase } from '../../store/desk';
 import type { CaseIndexRow } from '../../store/db';
 import { leftovers, livingPages } from '../../store/mirror';
 import { useCommands, type Command } from '../commands/registry';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Kbd } from '../parts/Kbd';
-import { CaseTable } from './CaseTable';
+import { DeskFiles } from './DeskFiles';
+import { welcome } from './firstVisit';
+import type { Outcome } from './FileOutcome';
+
+/** The order of the work, for who sees the Desk for the first time. */
+const WORK = ['ground', 'sample', 'results', 'ph', 'feeding', 'slip'] as const;
 
 function Empty({ onNew }: { onNew: () => void }): ReactNode {
   return (
-    <div className="mt-16 max-w-lg">
-      <h1 className="font-serif text-decision font-semibold">{text('desk.empty')}</h1>
-      <p className="mt-2 font-serif text-slip text-ink-2">{text('desk.emptyHow')}</p>
-      <Button look="primary" className="mt-5" onClick={onNew}>
-        {text('desk.new')}
-        <span className="font-normal opacity-80">{text('desk.newKey')}</span>
-      </Button>
-      <p className="mt-8 border-t border-rule pt-3 text-small text-ink-2">
-        {text('desk.judgement')}
-      </p>
+    <div className="mt-10 flex flex-wrap gap-x-16 gap-y-8">
+      <div className="max-w-lg flex-1 basis-80">
+        <h1 className="font-serif text-decision font-semibold">{text('desk.empty')}</h1>
+        <p className="mt-2 font-serif text-slip text-ink-2">{text('desk.emptyHow')}</p>
+        <Button look="primary" className="mt-5" onClick={onNew}>
+          {text('desk.new')}
+          <Kbd>{text('desk.newKey')}</Kbd>
+        </Button>
+        <p className="mt-8 border-t border-rule pt-3 text-small text-ink-2">
+          {text('desk.judgement')}
+        </p>
+      </div>
+      <ol className="max-w-lg flex-1 basis-80">
+        {WORK.map((step, index) => (
+          <li key={step} className="flex gap-4 border-b border-rule-2 py-2">
+            <span className="num w-4 text-right font-serif text-title text-spruce">
+              {String(index + 1)}
+            </span>
+            <span>{text(`desk.work.${step}`)}</span>
+          </li>
+        ))}
+      </ol>
     </div>
   );
+}
+
+/** The list and its words come when there is a case. */
+const CaseList = dynamic(() => import('./CaseList').then((file) => file.CaseList), {
+  ssr: false,
+});
+
+/** Fetches the list's part of the program while its lines are still being read. */
+async function fetchList(): Promise<void> {
+  if (await hasLines()) await import('./CaseList');
+}
+
+/** The invented county comes back as one, as it went. */
+function bringCountyBack(): void {
+  void import('../../store/demo').then(({ markDemo }) => markDemo(0));
 }
 
 interface DeletedProps {
@@ -37,6 +71,8 @@ interface DeletedProps {
 function Deleted({ rows, justDeleted }: DeletedProps): ReactNode {
   if (rows.length === 0) return null;
   const last = rows.find(({ id }) => id === justDeleted);
+  const own = rows.filter(({ id }) => !isDemo(id));
+  const demo = own.length < rows.length;
   const name = (row: CaseIndexRow): string => row.title || text('case.untitled');
   return (
     <section className="mt-8 max-w-2xl text-small text-ink-2">
@@ -49,9 +85,19 @@ function Deleted({ rows, justDeleted }: DeletedProps): ReactNode {
         </p>
       )}
       <details>
-        <summary className="cursor-pointer">{text('desk.deletedList', { n: rows.length })}</summary>
+        <summary className="cursor-pointer py-1">
+          {text('desk.deletedList', { n: rows.length })}
+        </summary>
         <ul className="mt-1">
-          {rows.map((row) => (
+          {demo && (
+            <li className="flex items-center gap-3">
+              {text('desk.county')}
+              <Button look="quiet" onClick={bringCountyBack}>
+                {text('desk.restore')}
+              </Button>
+            </li>
+          )}
+          {own.map((row) => (
             <li key={row.id} className="flex items-center gap-3">
               {name(row)}
               <Button look="quiet" onClick={() => void restoreCase(row.id)}>
@@ -73,15 +119,34 @@ async function replayLeftovers(): Promise<void> {
   await replayPending(living, Date.now());
 }
 
+/** Makes lines anew that an older version of the program wrote. */
+async function remakeOldLines(): Promise<void> {
+  const { reindexOld } = await import('../../store/reindex');
+  await reindexOld();
+}
+
 /** The caseload. */
 export function DeskPage(): ReactNode {
   const router = useRouter();
   const cases = useLiveQuery(() => listCases());
   const [justDeleted, setJustDeleted] = useState<string>();
+  const [outcome, setOutcome] = useState<Outcome>();
   useEffect(() => {
-    void purgeDeleted(Date.now());
-    void replayLeftovers();
+    void fetchList().catch(() => undefined);
+    void purgeDeleted(Date.now()).catch(() => undefined);
+    void replayLeftovers().catch(() => undefined);
   }, []);
+  const [welcomed, setWelcomed] = useState(false);
+  useEffect(() => {
+    // Where the storage is refused the list says so; a welcome has nothing to add.
+    void welcome()
+      .catch(() => undefined)
+      .finally(() => setWelcomed(true));
+  }, []);
+  const outdated = cases?.outdated ?? false;
+  useEffect(() => {
+    if (outdated) void remakeOldLines();
+  }, [outdated]);
   const onNew = useCallback((): void => {
     void import('./createCase')
       .then(({ createCase }) => createCase())
@@ -98,29 +163,36 @@ export function DeskPage(): ReactNode {
     return [fresh, { id: 'undo-delete', label: 'command.undoDelete', keys: ['Ctrl+Z'], run }];
   }, [onNew, justDeleted]);
   useCommands(commands);
-  if (!cases) return <main aria-busy="true" />;
+  if (!cases || (!welcomed && cases.standing.length === 0)) return <main aria-busy="true" />;
   const { standing, deleted } = cases;
+  const files = <DeskFiles rows={standing} outcome={outcome} setOutcome={setOutcome} />;
+  const below = <Deleted rows={deleted} justDeleted={justDeleted} />;
+  if (standing.length === 0) {
+    return (
+      <main className="min-h-[calc(100vh-2.75rem)] bg-sheet px-6 py-4">
+        {outdated ? <p role="status">{text('desk.updating')}</p> : <Empty onNew={onNew} />}
+        {files}
+        {below}
+      </main>
+    );
+  }
+  const acts = (
+    <Button look="primary" onClick={onNew}>
+      {text('desk.new')}
+      <Kbd>{text('desk.newKey')}</Kbd>
+    </Button>
+  );
   return (
-    <main className="min-h-[calc(100vh-2.75rem)] bg-sheet px-6 py-4">
-      {standing.length === 0 ? (
-        <Empty onNew={onNew} />
-      ) : (
+    <CaseList
+      rows={standing}
+      onDelete={onDelete}
+      acts={acts}
+      below={
         <>
-          <div className="flex items-center justify-between gap-4">
-            <h1 className="font-serif text-decision font-semibold">
-              {text('desk.title', {
-                n: standing.filter(({ steps }) => Object.values(steps).includes('decide')).length,
-              })}
-            </h1>
-            <Button look="primary" onClick={onNew}>
-              {text('desk.new')}
-              <Kbd>{text('desk.newKey')}</Kbd>
-            </Button>
-          </div>
-          <CaseTable rows={standing} onDelete={onDelete} />
+          {files}
+          {below}
         </>
-      )}
-      <Deleted rows={deleted} justDeleted={justDeleted} />
-    </main>
+      }
+    />
   );
 }

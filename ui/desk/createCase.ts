@@ -1,13 +1,16 @@
 import { nanoid } from 'nanoid';
 import { newCase } from '../../core/casefile/newCase';
 import { addCase } from '../../store/cases';
+import { caseStart } from '../../core/office/office';
+import { readOffice } from '../../store/office';
 import { askToKeep } from '../../store/persistence';
 import { localDay } from '../format/date';
 
 /** Stores a new empty case and asks the browser to keep what is stored. Gives the case's id. */
 export async function createCase(): Promise<string> {
   const id = nanoid(12);
-  await addCase(newCase(id, localDay(new Date())), Date.now());
+  const start = caseStart(await readOffice());
+  await addCase(newCase(id, localDay(new Date()), start), Date.now());
   void askToKeep();
   return id;
 }

@@ -1,4 +1,4 @@
-import { Fragment, type ReactNode } from 'react';
+import { Fragment, isValidElement, type ReactNode } from 'react';
 import type { Msg, MsgParam } from '../../core/working/msg';
 import type { Working } from '../../core/working/working';
 import { formatDate } from './date';
@@ -36,6 +36,46 @@ export function messageText(message: Msg, workings: Workings = {}, plain = false
   return [messageFormat(message.id).format({ ...params, b: bold })].flat().join('');
 }
 
+const GRADE = /(\d+(?:\.\d+)?-\d+(?:\.\d+)?-\d+(?:\.\d+)?)/;
+
+/** A grade is one word: it must not part at its hyphens. */
+function unbroken(words: string): ReactNode {
+  return words.split(GRADE).map((piece, index) =>
+    index % 2 === 0 ? (
+      piece
+    ) : (
+      <span key={index} className="whitespace-nowrap">
+        {piece}
+      </span>
+    ),
+  );
+}
+
+/** Begins the key of a node that is a figure. */
+const FIGURE = 'figure:';
+
+function isFigure(part: ReactNode): boolean {
+  return isValidElement(part) && (part.key ?? '').startsWith(FIGURE);
+}
+
+const SIGN = /^[,.;:)]+/;
+
+/** A figure keeps the sign that follows it on its own line; words let go of what a figure took. */
+function besideItsSign(parts: readonly ReactNode[], part: ReactNode, index: number): ReactNode {
+  if (typeof part === 'string') {
+    return unbroken(isFigure(parts[index - 1]) ? part.replace(SIGN, '') : part);
+  }
+  const next = parts[index + 1];
+  const sign = typeof next === 'string' && isFigure(part) ? SIGN.exec(next)?.[0] : undefined;
+  if (!sign) return part;
+  return (
+    <span className="whitespace-nowrap">
+      {part}
+      {sign}
+    </span>
+  );
+}
+
 interface RichOptions {
   readonly workings: Workings;
   /** Renders the figure of a working inside the sentence. */
@@ -48,12 +88,17 @@ export function richMessage(message: Msg, options: RichOptions): ReactNode {
   const params = Object.fromEntries(
     Object.entries(message.params ?? {}).map(([key, param]): [string, ReactNode] => {
       if (typeof param === 'object' && 'working' in param) {
-        return [key, <Fragment key={key}>{options.figure(param.working)}</Fragment>];
+        return [key, <Fragment key={`${FIGURE}${key}`}>{options.figure(param.working)}</Fragment>];
+      }
+      if (typeof param === 'object' && isMsg(param)) {
+        return [key, <Fragment key={key}>{richMessage(param, options)}</Fragment>];
       }
       return [key, paramText(param, options.workings, options.plain ?? false)];
     }),
   );
   const bold = (parts: ReactNode[]): ReactNode => <strong key="b">{parts}</strong>;
   const parts = [messageFormat(message.id).format<ReactNode>({ ...params, b: bold })].flat();
-  return parts.map((part, index) => <Fragment key={index}>{part}</Fragment>);
+  return parts.map((part, index) => (
+    <Fragment key={index}>{besideItsSign(parts, part, index)}</Fragment>
+  ));
 }

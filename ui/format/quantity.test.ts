@@ -1,3 +1,4 @@
+import './caseWords';
 import { quantity, type Substance, type Unit } from '../../core/units/quantity';
 import { formatDate, localDay } from './date';
 import { quantityText } from './quantity';

@@ -8,24 +8,42 @@ export interface FormattedQuantity {
   readonly after: string;
 }
 
-/** Whole pounds from 20 up, but a half stays a half: two of it must make the whole again. */
+/** Whole pounds from 20 up, but a half or quarter stays one: two of it must make the whole again. */
 function amountDecimals(value: number): number {
   if (value >= 20) return Number.isInteger(value * 2) ? 1 : 0;
-  return value >= 2 ? 1 : 2;
+  return value >= 2 && !Number.isInteger(value * 4) ? 1 : 2;
 }
 
 const DECIMALS: Readonly<Record<Unit, (value: number) => readonly [min: number, max: number]>> = {
   in: () => [0, 2],
   ft: () => [0, 2],
-  ft2: () => [0, 0],
+  m: () => [0, 2],
+  cm: () => [0, 1],
+  '100ft': () => [0, 2],
+  paces: () => [0, 1],
+  m2: () => [0, 1],
+  ft2: (value) => [0, value < 10 ? 1 : 0],
+  ft3: () => [0, 1],
+  yd3: () => [0, 2],
+  gal: () => [0, 1],
   '1000ft2': () => [0, 3],
   lb: (value) => [0, amountDecimals(value)],
+  oz: () => [0, 2],
+  cups: () => [0, 2],
+  tbsp: () => [0, 2],
+  'lb/ft3': () => [0, 0],
+  'lb/100ft': () => [0, 2],
+  'oz/100ft2': () => [0, 2],
+  usd: () => [2, 2],
+  'usd/bag': () => [2, 2],
   'lb/bag': () => [0, 1],
   'lb/100ft2': () => [0, 2],
   'lb/1000ft2': (value) => [0, value >= 20 ? 1 : 2],
   'lb/acre': () => [0, 0],
   'ton/acre': () => [0, 2],
-  ppm: () => [0, 1],
+  ppm: (value) => [0, value < 10 ? 2 : 1],
+  'kg/ha': () => [0, 0],
+  'g/eq': () => [0, 3],
   'meq/100g': () => [0, 1],
   '%': () => [0, 1],
   pH: () => [1, 2],
@@ -37,10 +55,21 @@ const DECIMALS: Readonly<Record<Unit, (value: number) => readonly [min: number, 
 };
 
 /** Units that have words of their own for the client. */
-const PLAIN_UNITS: ReadonlySet<Unit> = new Set(['in', 'ft2', 'lb/1000ft2']);
+const PLAIN_UNITS: ReadonlySet<Unit> = new Set(['in', 'ft', 'ft2', 'lb/1000ft2', 'lb/100ft']);
+
+/** Quarters are read off a measuring cup, not as decimals. */
+const QUARTERS: Readonly<Record<string, string>> = { '0.25': '¼', '0.5': '½', '0.75': '¾' };
+
+function writeQuarters(value: number): string {
+  const whole = Math.floor(value);
+  const quarter = QUARTERS[String(value - whole)] ?? '';
+  return quarter && whole === 0 ? quarter : `${whole}${quarter}`;
+}
 
 /** A minus that lines up with the figures; no "−0". */
 function writeNumber(value: number, unit: Unit): string {
+  const spoons = unit === 'cups' || unit === 'tbsp';
+  if (spoons && Number.isInteger(value * 4)) return writeQuarters(value);
   const [minimumFractionDigits, maximumFractionDigits] = DECIMALS[unit](Math.abs(value));
   const written = new Intl.NumberFormat('en-US', {
     minimumFractionDigits,
@@ -56,9 +85,14 @@ function writeNumber(value: number, unit: Unit): string {
  */
 export function formatQuantity({ value, unit }: Quantity, plain = false): FormattedQuantity {
   const number = writeNumber(value, unit);
+  // Half a cup is a cup in words.
+  const spoons = unit === 'cups' || unit === 'tbsp';
   if (unit === 'pH') return { before: text('unit.pH'), number, after: '' };
+  if (unit === 'usd' || unit === 'usd/bag') {
+    return { before: '', number: `${text('unit.usd.sign')}${number}`, after: text(`unit.${unit}`) };
+  }
   const id = plain && PLAIN_UNITS.has(unit) ? `unit.${unit}.plain` : `unit.${unit}`;
-  return { before: '', number, after: text(id, { n: value }) };
+  return { before: '', number, after: text(id, { n: spoons && value <= 1 ? 1 : value }) };
 }
 
 /** A Quantity as one text. */

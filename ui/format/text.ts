@@ -1,8 +1,14 @@
 import { IntlMessageFormat } from 'intl-messageformat';
 import en from '../../words/en.json';
 
-const catalogue: Readonly<Record<string, string>> = en;
+/** The words of the shell and the empty Desk; screens with more to say bring their own. */
+const catalogue: Record<string, string> = { ...en };
 const formats = new Map<string, IntlMessageFormat>();
+
+/** Adds the words of a part of the house that is fetched later. */
+export function addWords(more: Readonly<Record<string, string>>): void {
+  Object.assign(catalogue, more);
+}
 
 /** The compiled message of an id; an id without words is a fault of the program. */
 export function messageFormat(id: string): IntlMessageFormat {

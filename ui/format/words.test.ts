@@ -5,9 +5,15 @@ import { planCase, turnsOn } from '../../core/plan';
 import { SOURCES } from '../../core/tables/sources';
 import type { Msg } from '../../core/working/msg';
 import { messageText } from './message';
-import en from '../../words/en.json';
+import shell from '../../words/en.json';
+import cases from '../../words/en.case.json';
+import './caseWords';
 
-const catalogue: Readonly<Record<string, string>> = en;
+const catalogue: Readonly<Record<string, string>> = { ...shell, ...cases };
+
+test('no id has words in both parts of the catalogue', () => {
+  expect(Object.keys(shell).filter((id) => id in cases)).toEqual([]);
+});
 
 function sources(folder: string): string[] {
   return readdirSync(folder, { recursive: true, encoding: 'utf8' })
@@ -49,6 +55,23 @@ test('no words are left over', () => {
   expect(Object.keys(catalogue).filter((id) => !isUsed(id))).toEqual([]);
 });
 
+const GARDEN: LawnInput = {
+  plant: 'mixed-vegetables',
+  ph: '7.4',
+  om: '3.4',
+  p: { text: '<20' },
+  k: { text: '300' },
+  recN: { text: '2' },
+  recP: { text: '1', method: 'P' },
+  shape: { kind: 'raised-beds', number: '4', length: '12.5', width: '4' },
+  prices: { 'urea-46-0-0': '24.5' },
+  decisions: {
+    'feed-p': 'fertilizer-10-10-10',
+    'feed-n': 'weed-and-feed-28-0-3',
+    'feed-one': 'steamed-bone-meal-3-15-0',
+  },
+};
+
 /** Every message of a plan: labels, reasons, findings, problems, slip. */
 function messagesOf(input: LawnInput): { all: Msg[]; plan: ReturnType<typeof planCase> } {
   const plan = planCase(lawnCase(input));
@@ -74,7 +97,7 @@ test.each<[string, LawnInput]>([
   ['none needed', { ph: '6.5' }],
   [
     'a tilled site',
-    { ...ORACLE, situation: 'tilled', decisions: { 'feed-product': 'ammonium-nitrate-34-0-0' } },
+    { ...ORACLE, situation: 'tilled', decisions: { 'feed-n': 'ammonium-nitrate-34-0-0' } },
   ],
   [
     'everything wrong',
@@ -90,6 +113,25 @@ test.each<[string, LawnInput]>([
   ],
   ['an organic soil', { ph: '4.5', om: '40' }],
   ['a silent buffer', { ph: '5.5', buffer: '6.9', texture: 'loam' }],
+  ['phosphate, potash and a laboratory', GARDEN],
+  ['no test', { untested: true, plant: 'mixed-vegetables' }],
+  [
+    'rows without a distance',
+    { ...GARDEN, shape: { kind: 'rows', number: '3', length: `12' 6"` } },
+  ],
+  ['shrubs', { ...GARDEN, plant: 'trees-and-shrubs', shape: { kind: 'plants', number: '3' } }],
+  ['garden without an area', { ...GARDEN, unknownArea: true }],
+  [
+    'everything wrong in the garden',
+    {
+      p: { text: 'x' },
+      k: { text: '<', method: '' },
+      recP: { text: '3', unit: 'stone' },
+      recProduct: { text: '20', method: 'x' },
+      shape: { kind: 'raised-beds', number: '0', length: 'long', width: '3 yd' },
+      plant: 'triffids',
+    },
+  ],
 ])('every message of a plan can be said, without a gap: %s', (_name, input) => {
   const { all, plan } = messagesOf(input);
   for (const message of all) {

@@ -5,9 +5,11 @@ interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 }
 
 const LOOKS = {
-  primary: 'bg-spruce px-3.5 font-semibold text-sheet hover:bg-spruce-deep',
+  // The border shows where the system paints in colours of its own.
+  primary:
+    'border border-transparent bg-spruce px-3.5 font-semibold text-sheet hover:bg-spruce-deep',
   plain: 'border border-control bg-sheet px-3 hover:bg-spruce-wash',
-  quiet: 'px-1 font-semibold text-spruce hover:underline',
+  quiet: 'min-w-6 justify-center px-1 font-semibold text-spruce hover:underline',
 } as const;
 
 /** A push button in one of the three looks. */

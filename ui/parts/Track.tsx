@@ -1,37 +1,56 @@
 import type { ReactNode } from 'react';
 
-const FROM = 4;
-const TO = 8;
-const TICKS = [4, 5, 6, 7, 8];
-const WIDTH = 480;
 const LINE = 26;
 
-function x(ph: number): number {
-  return ((Math.min(Math.max(ph, FROM), TO) - FROM) / (TO - FROM)) * (WIDTH - 24) + 12;
+/** Where a track begins and ends, and what is written under it. */
+export interface Scale {
+  readonly from: number;
+  readonly to: number;
+  readonly ticks: readonly number[];
+}
+
+export const PH_SCALE: Scale = { from: 4, to: 8, ticks: [4, 5, 6, 7, 8] };
+
+function place({ from, to }: Scale, width: number): (value: number) => number {
+  return (value) =>
+    ((Math.min(Math.max(value, from), to) - from) / (to - from)) * (width - 24) + 12;
 }
 
 interface TrackProps {
   readonly window: { readonly low: number; readonly high: number };
+  readonly scale: Scale;
   readonly value: number | undefined;
-  readonly uncertainty: number;
-  readonly target: number | undefined;
+  /** From where to where the true value may lie. */
+  readonly whisker: { readonly low: number; readonly high: number } | undefined;
+  readonly target?: number | undefined;
   readonly label: string;
+  /** How wide it is drawn. */
+  readonly width?: number;
 }
 
 /**
  * The one drawing of a rating: a quiet track, the plant's window as a bracket on it, the measured
  * value as a tick with its uncertainty as a whisker, the target as a diamond.
  */
-export function Track({ window, value, uncertainty, target, label }: TrackProps): ReactNode {
+export function Track({
+  window,
+  scale,
+  value,
+  whisker,
+  target,
+  label,
+  width = 480,
+}: TrackProps): ReactNode {
+  const x = place(scale, width);
   return (
     <svg
-      viewBox={`0 0 ${WIDTH} 48`}
+      viewBox={`0 0 ${width} 48`}
       role="img"
       aria-label={label}
-      className="w-full max-w-xl overflow-visible"
+      className={`w-full overflow-visible ${width < 480 ? 'max-w-72' : 'max-w-xl'}`}
     >
-      <line x1={12} x2={WIDTH - 12} y1={LINE} y2={LINE} className="stroke-rule" strokeWidth="2" />
-      {TICKS.map((tick) => (
+      <line x1={12} x2={width - 12} y1={LINE} y2={LINE} className="stroke-rule" strokeWidth="2" />
+      {scale.ticks.map((tick) => (
         <text
           key={tick}
           x={x(tick)}
@@ -64,25 +83,13 @@ export function Track({ window, value, uncertainty, target, label }: TrackProps)
       )}
       {value !== undefined && (
         <g className="stroke-ink">
-          <line
-            x1={x(value - uncertainty)}
-            x2={x(value + uncertainty)}
-            y1={LINE}
-            y2={LINE}
-            strokeWidth="1.5"
-          />
-          <line
-            x1={x(value - uncertainty)}
-            x2={x(value - uncertainty)}
-            y1={LINE - 4}
-            y2={LINE + 4}
-          />
-          <line
-            x1={x(value + uncertainty)}
-            x2={x(value + uncertainty)}
-            y1={LINE - 4}
-            y2={LINE + 4}
-          />
+          {whisker && (
+            <path
+              d={`M${x(whisker.low)} ${LINE - 4} v8 m0 -4 H${x(whisker.high)} m0 -4 v8`}
+              className="fill-none"
+              strokeWidth="1.5"
+            />
+          )}
           <line x1={x(value)} x2={x(value)} y1={LINE - 9} y2={LINE + 9} strokeWidth="4" />
         </g>
       )}

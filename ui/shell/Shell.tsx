@@ -4,11 +4,13 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { db } from '../../store/db';
 import { readSetting, writeSetting } from '../../store/settings';
 import { CommandProvider, useCommands, type Command } from '../commands/registry';
 import { text } from '../format/text';
 import { Kbd } from '../parts/Kbd';
+import { Broken } from './Broken';
 import { Logo } from './Logo';
 
 const CommandField = dynamic(() => import('../commands/CommandField'), { ssr: false });
@@ -16,6 +18,9 @@ const HelpSheet = dynamic(() => import('../commands/HelpSheet'), { ssr: false })
 
 /** The id of the slot in the top bar where the open case says whether it is saved. */
 export const STATUS_SLOT = 'status-slot';
+
+/** Places beside the Desk, each at an address of its own name. */
+const PLACES = ['shed', 'office'] as const;
 
 function TopBar(): ReactNode {
   const router = useRouter();
@@ -25,28 +30,42 @@ function TopBar(): ReactNode {
       { id: 'field', label: 'command.open', keys: ['Ctrl+K'], run: () => setOpen('field') },
       { id: 'help', label: 'command.help', keys: ['?'], run: () => setOpen('help') },
       { id: 'desk', label: 'command.desk', keys: ['D'], run: () => router.push('/') },
+      { id: 'shed', label: 'command.shed', keys: ['B'], run: () => router.push('/shed') },
+      { id: 'office', label: 'command.office', keys: ['O'], run: () => router.push('/office') },
     ],
     [router],
   );
   useCommands(commands);
   return (
-    <header className="flex h-11 items-center gap-6 border-b border-rule bg-sheet px-4 print:hidden">
-      <Link href="/" className="flex items-center gap-2 font-serif text-case font-semibold">
+    <header className="flex h-11 items-center gap-6 max-rail:gap-3 border-b border-rule bg-sheet px-4 print:hidden">
+      <Link href="/" className="flex items-center gap-2 py-1 font-serif text-case font-semibold">
         <Logo />
         {text('app.name')}
       </Link>
       <button
         type="button"
         onClick={() => setOpen('field')}
-        className="ml-auto flex h-7 w-72 max-w-[40vw] items-center justify-between rounded border border-control bg-paper px-2.5 text-ink-2 rail:ml-10"
+        className="ml-auto flex h-7 w-72 min-w-0 shrink items-center justify-between rounded border border-control bg-paper px-2.5 text-ink-2 rail:ml-10"
       >
         <span className="truncate">{text('command.field')}</span>
-        <Kbd>{text('command.fieldKey')}</Kbd>
+        <span className="max-rail:hidden">
+          <Kbd>{text('command.fieldKey')}</Kbd>
+        </span>
       </button>
       <div id={STATUS_SLOT} className="ml-auto flex items-center gap-4 text-small text-ink-2" />
+      {PLACES.map((place) => (
+        <Link
+          key={place}
+          href={`/${place}`}
+          prefetch={false}
+          className="py-1 font-semibold text-spruce hover:underline"
+        >
+          {text(`shell.${place}`)}
+        </Link>
+      ))}
       <button
         type="button"
-        className="font-semibold text-spruce hover:underline"
+        className="py-1 font-semibold text-spruce hover:underline"
         onClick={() => setOpen('help')}
       >
         {text('command.keys')}
@@ -57,14 +76,26 @@ function TopBar(): ReactNode {
   );
 }
 
+/** Whether the browser gives no storage: said once here, whatever the page would have read. */
+function useRefusal(): Error | undefined {
+  const [refusal, setRefusal] = useState<Error>();
+  useEffect(() => {
+    db.open().catch((error: unknown) => {
+      setRefusal(error instanceof Error ? error : new Error(String(error)));
+    });
+  }, []);
+  return refusal;
+}
+
 /** What stands around every screen: commands and the top bar. */
 export function Shell({ children }: { children: ReactNode }): ReactNode {
-  const letterKeys = useLiveQuery(() => readSetting('letterKeys')) !== 'off';
+  const refusal = useRefusal();
+  const letterKeys = useLiveQuery(() => readSetting('letterKeys').catch(() => undefined)) !== 'off';
   const setLetterKeys = (on: boolean): void => void writeSetting('letterKeys', on ? 'on' : 'off');
   return (
     <CommandProvider letterKeys={letterKeys} setLetterKeys={setLetterKeys}>
       <TopBar />
-      {children}
+      {refusal ? <Broken error={refusal} reset={() => location.reload()} /> : children}
     </CommandProvider>
   );
 }

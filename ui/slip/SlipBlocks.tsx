@@ -7,11 +7,11 @@ import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
 
 /** Cautions that can hurt a body; the others are about water and the law. */
-const HAZARDS: ReadonlySet<CautionId> = new Set(['dust', 'oxidizer']);
+const HAZARDS: ReadonlySet<CautionId> = new Set(['dust', 'oxidizer', 'pets', 'burn']);
 
 function Table({ block }: { block: Extract<SlipBlock, { kind: 'table' }> }): ReactNode {
   return (
-    <table className="my-2 w-full max-w-sm">
+    <table className="my-2 w-full max-w-md">
       <thead>
         <tr className="border-b border-rule text-left font-sans text-small text-ink-2">
           {block.head.map((head) => (
@@ -40,13 +40,13 @@ function Block({ block }: { block: SlipBlock }): ReactNode {
   switch (block.kind) {
     case 'heading':
       return (
-        <h3 className="text-title font-semibold not-first:mt-4">
+        <h3 className="text-case font-semibold">
           <FigureText message={block.text} plain />
         </h3>
       );
     case 'lead':
       return (
-        <p className="mt-2.5 text-case font-semibold">
+        <p className="mt-2.5 text-title font-semibold">
           <FigureText message={block.text} plain />
         </p>
       );
@@ -54,6 +54,12 @@ function Block({ block }: { block: SlipBlock }): ReactNode {
       return (
         <p className="mt-1.5">
           <FigureText message={block.text} plain bold />
+        </p>
+      );
+    case 'paragraph':
+      return (
+        <p className="mt-2.5">
+          <FigureText message={block.text} plain />
         </p>
       );
     case 'table':
@@ -73,13 +79,22 @@ function Block({ block }: { block: SlipBlock }): ReactNode {
 }
 
 /** The blocks of the client's page; each figure opens under its block. */
-export function SlipBlocks({ slip }: { slip: SlipDocument }): ReactNode {
+export function SlipBlocks({ blocks }: { blocks: SlipDocument['blocks'] }): ReactNode {
   return (
     <div className="font-serif text-slip">
-      {slip.blocks.map((block, index) => (
-        <Openable key={index}>
-          <Block block={block} />
-        </Openable>
+      {blocks.map((block, index) => (
+        <div
+          key={index}
+          className={
+            block.kind === 'heading'
+              ? 'not-first:mt-5 not-first:border-t not-first:border-rule not-first:pt-3'
+              : ''
+          }
+        >
+          <Openable>
+            <Block block={block} />
+          </Openable>
+        </div>
       ))}
     </div>
   );

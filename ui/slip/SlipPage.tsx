@@ -1,13 +1,16 @@
 'use client';
 
 import type { ReactNode } from 'react';
+import { isUnnamed } from '../../core/slip/unnamed';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { useCase } from '../case/caseContext';
 import { Logo } from '../shell/Logo';
 import { stepsOf } from '../working/steps';
 import { WorkingSteps } from '../working/WorkingPanel';
+import { Signature } from './Signature';
 import { SlipBlocks } from './SlipBlocks';
+import { useOffice } from './useOffice';
 
 /** How the figures of the page were reached, for whoever asks. */
 function Appendix(): ReactNode {
@@ -44,16 +47,18 @@ function Appendix(): ReactNode {
 /** The whole page that the client takes home: what is printed is this and nothing else. */
 export function SlipPage(): ReactNode {
   const { state, plan } = useCase();
+  const { paper } = useOffice();
   const { title, client } = state.doc;
+  const unnamed = isUnnamed(state.doc);
   const who = [client.name, client.place].filter((part) => part.trim() !== '').join(', ');
   return (
-    <article className="max-w-2xl">
+    <article className={`max-w-2xl ${paper === 'a4' ? 'on-a4' : ''}`}>
       <header className="mb-3 flex items-end justify-between gap-4 border-b border-ink pb-2">
         <div>
           <h2 className="font-serif text-decision font-semibold">
-            {title || text('case.untitled')}
+            {unnamed ? text('slip.unnamedTitle') : title || text('case.untitled')}
           </h2>
-          {who && <p className="text-ink-2">{who}</p>}
+          {who && !unnamed && <p className="text-ink-2">{who}</p>}
         </div>
         <span className="flex items-center gap-2 font-serif font-semibold">
           <Logo />
@@ -63,8 +68,9 @@ export function SlipPage(): ReactNode {
       {plan.slip.blocks.length === 0 ? (
         <p className="text-ink-2">{text('slip.empty')}</p>
       ) : (
-        <SlipBlocks slip={plan.slip} />
+        <SlipBlocks blocks={plan.slip.blocks} />
       )}
+      <Signature />
       <Appendix />
       <footer className="mt-6 border-t border-rule pt-2 text-label text-ink-2">
         {text('slip.footer')}

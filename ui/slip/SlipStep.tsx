@@ -1,36 +1,67 @@
 'use client';
 
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
+import { decisionKey, decisionOf } from '../../core/casefile/casefile';
+import { slipDigest } from '../../core/queue';
 import { useCase } from '../case/caseContext';
 import { useCommands, type Command } from '../commands/registry';
+import { formatDate, localDay } from '../format/date';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Kbd } from '../parts/Kbd';
 import { StepHead } from '../parts/Section';
+import { SlipOptions } from './SlipOptions';
 import { SlipPage } from './SlipPage';
-import { slipText } from './slipText';
+import { useOffice } from './useOffice';
+import { slipMail } from './slipMail';
 
 /** A page that was not served from this machine or over https has no clipboard. */
 async function copyText(words: string): Promise<void> {
   await navigator.clipboard.writeText(words);
 }
 
+/** Whether this very slip went out; a slip that changed since wants to be sent again. */
+function Sent(): ReactNode {
+  const { session, state, plan } = useCase();
+  const decision = decisionOf(state.doc, 'case', 'slip-sent');
+  const digest = slipDigest(plan);
+  if (decision?.value === digest) {
+    const date = formatDate(localDay(new Date(decision.at)));
+    return (
+      <span className="self-center font-semibold text-spruce">{text('sent.done', { date })}</span>
+    );
+  }
+  if (plan.steps.slip !== 'done') return null;
+  const mark = (): void => {
+    const at = new Date().toISOString();
+    const value = { what: 'slip-sent', value: digest, reason: '', at };
+    session.edit([{ path: `decisions/${decisionKey('case', 'slip-sent')}`, value }], `sent:${at}`);
+    void session.flush();
+  };
+  return <Button onClick={mark}>{text('sent.mark')}</Button>;
+}
+
 /** The slip as it will be printed, with the ways out of the house. */
 export function SlipStep(): ReactNode {
   const { state, plan } = useCase();
+  const office = useOffice();
   const [copied, setCopied] = useState<'done' | 'failed'>();
   const copy = useCallback((): void => {
-    copyText(slipText(state.doc, plan)).then(
+    copyText(slipMail(state.doc, plan, office)).then(
       () => setCopied('done'),
       () => setCopied('failed'),
     );
-  }, [state.doc, plan]);
+  }, [state.doc, plan, office]);
+  const save = useCallback((): void => {
+    void import('../files/exportCase').then(({ exportCase }) => exportCase(state.doc));
+  }, [state.doc]);
   const commands = useMemo<readonly Command[]>(
     () => [
+      { id: 'export', label: 'command.export', keys: ['E'], run: save },
       { id: 'copy', label: 'command.copy', keys: ['C', 'Alt+C'], run: copy },
       { id: 'print', label: 'command.print', keys: ['Ctrl+P'], run: () => window.print() },
     ],
-    [copy],
+    [copy, save],
   );
   useCommands(commands);
   const title = plan.steps.slip === 'done' ? 'slip.ready' : 'slip.notReady';
@@ -42,6 +73,8 @@ export function SlipStep(): ReactNode {
           below={<span role="status">{copied && text(`slip.copied.${copied}`)}</span>}
           act={
             <span className="flex gap-2">
+              <Sent />
+              <Button onClick={save}>{text('slip.save')}</Button>
               <Button onClick={copy}>
                 {text('slip.copy')}
                 <Kbd>{text('slip.copyKey')}</Kbd>
@@ -53,6 +86,7 @@ export function SlipStep(): ReactNode {
           }
         />
       </div>
+      <SlipOptions />
       <div className="max-w-180 border border-rule p-6">
         <SlipPage />
       </div>

@@ -1,5 +1,10 @@
-import { lawnCase, ORACLE } from '../../test/cases';
+import { fleschKincaid } from 'flesch-kincaid';
+import { syllable } from 'syllable';
+import { demoCounty } from '../../demo/county';
+import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
 import { planCase } from '../../core/plan';
+import { USUAL_OFFICE } from '../../core/office/office';
+import { slipMail } from './slipMail';
 import { slipText } from './slipText';
 
 test('the slip as text says the same pounds and dates', () => {
@@ -22,6 +27,99 @@ test('"nothing to do" is a finished slip', () => {
   expect(plan.steps.slip).toBe('done');
 });
 
+/** Pounds and ounces as the page writes them. */
+function poundsOf(amount: string): number {
+  const [, number = '', unit] = /^([\d.,]+) (lb|oz)$/.exec(amount) ?? [];
+  return Number(number.replace(',', '')) / (unit === 'oz' ? 16 : 1);
+}
+
+/**
+ * Nutrients from nothing but the printed page: the size in the heading, the amounts, and the grades
+ * in the products' names. Shares no code with the core.
+ */
+function nutrientsOnPaper(page: string): { nutrients: number[]; squareFeet: number } {
+  const squareFeet = Number(/, ([\d,]+) SQUARE FEET/.exec(page)?.[1]?.replace(',', '') ?? NaN);
+  const doses = [
+    ...page.matchAll(/spread ([\d.,]+ (?:lb|oz)) of [a-zA-Z -]*?([\d.]+)-([\d.]+)-([\d.]+)/g),
+  ];
+  const nutrients = [2, 3, 4].map((index) =>
+    doses.reduce((sum, dose) => sum + (poundsOf(dose[1] ?? '') * Number(dose[index])) / 100, 0),
+  );
+  return { nutrients, squareFeet };
+}
+
+test.each<[string, LawnInput]>([
+  ['a lawn', { ph: '6.5', p: { text: '8' }, k: { text: '75' }, clippings: 'removed' }],
+  [
+    'raised beds, phosphate that brings nitrogen',
+    {
+      ph: '6.5',
+      om: '3.4',
+      p: { text: '8' },
+      k: { text: '75' },
+      plant: 'mixed-vegetables',
+      shape: { kind: 'raised-beds', number: '4', length: `12' 6"`, width: '4' },
+      decisions: {
+        'feed-p': 'diammonium-phosphate-18-46-0',
+        'feed-k': 'potassium-nitrate-13-0-44',
+      },
+    },
+  ],
+  [
+    'one trip',
+    {
+      ph: '6.5',
+      om: '3.4',
+      p: { text: '20' },
+      k: { text: '75' },
+      plant: 'mixed-vegetables',
+      squareFeet: '900',
+      decisions: { 'feed-way': 'one-trip', 'feed-one': 'fertilizer-16-4-8' },
+    },
+  ],
+])('the nutrients on paper are those of the plan: %s', (_name, input) => {
+  const file = lawnCase(input);
+  const plan = planCase(file);
+  const { nutrients, squareFeet } = nutrientsOnPaper(slipText(file, plan));
+  const { balance, parts } = plan.areas[0]?.feed.chosen ?? { parts: [] };
+  expect(nutrients[0]).toBeGreaterThan(0);
+  const rounding = parts.reduce(
+    (sum, { set }) => sum + ('absent' in set.rounding ? NaN : Math.abs(set.rounding.value.value)),
+    0,
+  );
+  (['N', 'P2O5', 'K2O'] as const).forEach((nutrient, index) => {
+    const delivered = balance?.[nutrient].delivered;
+    const said = delivered && !('absent' in delivered) ? delivered.value.value : NaN;
+    const grade = Math.max(...parts.map(({ material }) => material.grade[nutrient])) / 100;
+    const off = Math.abs((nutrients[index] ?? NaN) - (said * squareFeet) / 1000);
+    expect(off).toBeLessThanOrEqual(rounding * grade + 1e-6);
+    // Every nutrient that the plan delivers is on the paper, so that nothing equals nothing.
+    if (said > 0) expect(nutrients[index]).toBeGreaterThan(0);
+  });
+});
+
+test('with several pieces of ground the page says once what to buy', () => {
+  const file = lawnCase({ ph: '5.4', buffer: '6.4', clippings: 'returned' });
+  const [lawn] = Object.values(file.areas);
+  if (!lawn) throw new Error('no lawn');
+  const areas = { lawn, bed: { ...lawn, id: 'bed', order: 2, name: 'Kitchen bed' } };
+  const samples = {
+    s1: { id: 's1', name: '', areaIds: ['lawn', 'bed'], takenOn: '', lead: '' as const },
+  };
+  const page = slipText({ ...file, areas, samples }, planCase({ ...file, areas, samples }));
+  expect(page).toContain('WHAT TO BUY FOR ALL OF IT');
+  expect(page.match(/Local code first\./g)).toHaveLength(1);
+  expect(page).toContain('KITCHEN BED, 6,200 SQUARE FEET');
+  expect(page).not.toMatch(/^Buy /m);
+});
+
+test('untested ground asks for a test and is told nothing of lime', () => {
+  const file = lawnCase({ untested: true, plant: 'mixed-vegetables' });
+  const page = slipText(file, planCase(file));
+  expect(page).toContain('Your soil has not been tested. Bring a sample');
+  expect(page).not.toMatch(/limestone|[1-9]\d*-0$/m);
+});
+
 test('bare ground is told how deep, by the depth that was decided', () => {
   const tilled = { ...ORACLE, situation: 'tilled' as const };
   const said = (decisions = {}) => {
@@ -31,3 +129,68 @@ test('bare ground is told how deep, by the depth that was decided', () => {
   expect(said()).toContain('Work it into the top 6 inches.');
   expect(said({ 'lime-depth': '4' })).toContain('Work it into the top 4 inches.');
 });
+
+/** Words of the laboratory and of the trade's interior that no client should have to read. */
+const FORBIDDEN =
+  /\b(ppm|CEC|CCE|ECCE|meq|Mehlich|Bray|extractant|buffer|SMP|P2O5|K2O|lb\/acre|lb\/1000)\b/i;
+
+test.each(demoCounty('2027-10-04').map((file) => [file.title, file] as const))(
+  'the slip has none of the laboratory’s words: %s',
+  (_title, file) => {
+    const page = slipText({ ...file, client: { ...file.client, name: '' } }, planCase(file));
+    expect(FORBIDDEN.exec(page)?.[0]).toBeUndefined();
+    expect(page).not.toMatch(/undefined|NaN|\{|\}/);
+  },
+);
+
+test('an e-mail has lines of at most 72 letters, and the office signs it', () => {
+  const file = lawnCase(ORACLE);
+  const words = `${'long words '.repeat(20)}\n\nThe end.`;
+  const paragraphs = { q: { id: 'q', order: 1, name: 'Own', text: words } };
+  const own = { ...file, paragraphs };
+  const office = { ...USUAL_OFFICE, signature: 'Ines Odera', contact: '3 Weir Street' };
+  const page = slipMail(own, planCase(own), office);
+  const lines = page.split('\n');
+  expect(Math.max(...lines.map((line) => line.length))).toBeLessThanOrEqual(72);
+  expect(lines).toContain('The end.');
+  expect(lines.slice(-3)).toEqual(['Ines Odera', '', '3 Weir Street']);
+  // Nothing but the breaks differs from the text a line a sentence.
+  const flat = (text: string): string => text.replace(/\s+/g, ' ').trim();
+  expect(flat(page)).toBe(flat(`${slipText(own, planCase(own))} Ines Odera 3 Weir Street`));
+});
+
+test('a page without names has neither the client’s nor the case’s', () => {
+  const file = lawnCase({ ...ORACLE });
+  const decision = { what: 'slip-unnamed' as const, value: 'yes', reason: '', at: '' };
+  const decisions = { 'case:slip-unnamed': decision };
+  const unnamed = { ...file, client: { ...file.client, name: 'Ada Quill' }, decisions };
+  const page = slipText(unnamed, planCase(unnamed));
+  expect(page).toMatch(/^What your ground needs\n/);
+  expect(page).not.toMatch(/Quill|Weir Cottage/);
+});
+
+/** The running text of a page: whole sentences, without headings, tables and dates' bold. */
+function sentencesOf(page: string): string {
+  return page
+    .split('\n')
+    .filter((line) => /[.!?]$/.test(line))
+    .map((line) => line.replace(/^- /, ''))
+    .join(' ');
+}
+
+/** Flesch–Kincaid grade (Kincaid et al. 1975), sentences and words counted here, syllables by a package. */
+function gradeOf(text: string): number {
+  const sentences = text.split(/[.!?:](?=\s|$)/).filter((each) => /[a-z]/i.test(each)).length;
+  const words = text.match(/[a-z’'-]+|\d[\d.,-]*/gi) ?? [];
+  const syllables = words.reduce((sum, word) => sum + Math.max(1, syllable(word)), 0);
+  return fleschKincaid({ sentence: sentences, word: words.length, syllable: syllables });
+}
+
+test.each(demoCounty('2027-10-04').map((file) => [file.title, file] as const))(
+  'the slip can be read by a thirteen-year-old: %s',
+  (_title, file) => {
+    const plan = planCase(file);
+    if (plan.slip.blocks.length === 0) return;
+    expect(gradeOf(sentencesOf(slipText(file, plan)))).toBeLessThanOrEqual(8);
+  },
+);

@@ -1,29 +1,50 @@
+import '../format/caseWords';
 import type { CaseFile } from '../../core/casefile/casefile';
 import type { Plan } from '../../core/planTypes';
+import { isUnnamed } from '../../core/slip/unnamed';
 import type { SlipBlock } from '../../core/slip/document';
 import type { Msg } from '../../core/working/msg';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 
+/** A row a line: its first two cells, and what else there is in brackets under its heading. */
+function tableText(
+  { head, rows }: Extract<SlipBlock, { kind: 'table' }>,
+  write: (message: Msg) => string,
+): string {
+  const names = head.slice(2).map((each) => write(each).toLowerCase());
+  const line = ([first, second, ...more]: readonly string[]): string => {
+    const rest = more.map((cell, index) => ` (${names[index] ?? ''} ${cell})`);
+    return `${first}: ${second}${rest.join('')}`;
+  };
+  const lines = rows.map((row) => line(row.map(write)));
+  const title = names.length > 0 ? [] : [line(head.map(write))];
+  return [...title, ...lines].join('\n');
+}
+
 function blockText(block: SlipBlock, write: (message: Msg) => string): string {
   switch (block.kind) {
     case 'heading':
-      return `${write(block.text).toUpperCase()}\n`;
+      return `\n${write(block.text).toUpperCase()}\n`;
     case 'lead':
       return `\n${write(block.text)}`;
     case 'sentence':
       return `- ${write(block.text)}`;
+    case 'paragraph':
+      return `\n${write(block.text)}`;
     case 'table':
-      return [block.head, ...block.rows].map((row) => row.map(write).join(': ')).join('\n');
+      return tableText(block, write);
     case 'caution':
       return `\n${write(block.title)} ${write(block.text)}`;
   }
 }
 
-/** The client's page as plain text, to be pasted into an e-mail. */
+/** The client's page as plain text, a line a sentence; without names where so chosen. */
 export function slipText(file: CaseFile, plan: Plan): string {
   const write = (message: Msg): string => messageText(message, plan.workings, true);
-  const head = [file.title, file.client.name].filter((part) => part.trim() !== '').join(', ');
+  const named = [file.title, file.client.name].filter((part) => part.trim() !== '').join(', ');
+  const head = isUnnamed(file) ? text('slip.unnamedTitle') : named;
   const blocks = plan.slip.blocks.map((block) => blockText(block, write));
-  return [...(head ? [`${head}\n`] : []), ...blocks, `\n${text('slip.footer')}`].join('\n');
+  const page = [...(head ? [head] : []), ...blocks, `\n${text('slip.footer')}`].join('\n');
+  return page.trimStart().replace(/\n{3,}/g, '\n\n');
 }

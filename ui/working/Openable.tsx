@@ -1,8 +1,13 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import { WorkingScope } from './openWorking';
-import { WorkingPanel } from './WorkingPanel';
+
+/** Fetched when a first figure is opened: the Desk has figures, and stays small. */
+const WorkingPanel = dynamic(() => import('./WorkingPanel').then((file) => file.WorkingPanel), {
+  ssr: false,
+});
 
 /** A block whose figures open their workings under it. */
 export function Openable({ children }: { children: ReactNode }): ReactNode {

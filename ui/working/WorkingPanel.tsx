@@ -1,5 +1,6 @@
 'use client';
 
+import '../format/caseWords';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { SOURCES } from '../../core/tables/sources';
 import type { PresentWorking } from '../../core/working/working';

@@ -1,3 +1,4 @@
+import '../format/caseWords';
 import { planCase } from '../../core/plan';
 import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
 import { messageText } from '../format/message';

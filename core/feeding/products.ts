@@ -1,0 +1,108 @@
+import type { Fertilizer } from '../materials/types';
+import { nutrientToProduct, percentToShare, productToNutrient } from '../units/convert';
+import { quantity, type Quantity } from '../units/quantity';
+import type { PlanContext } from '../working/context';
+import { msg } from '../working/msg';
+import type { Figure } from '../working/working';
+import type { Nutrient } from './nutrients';
+
+/** What a product of the plan is there for: one nutrient, all of them, or a side-dressing on rows. */
+export type Role = 'p' | 'k' | 'n' | 'one' | 'row';
+
+type Share<S extends Nutrient> = Figure<Quantity<'ratio', S>>;
+export type Shares = { readonly [S in Nutrient]?: Share<S> };
+export type ProductRate = Figure<Quantity<'lb/1000ft2', 'product'>>;
+
+/** The nutrients of a product as shares of its weight; N only what the first season sets free. */
+export function sharesOf(ctx: PlanContext, prefix: string, material: Fertilizer): Shares {
+  const label = <S extends Nutrient>(nutrient: S): Share<S> => {
+    const id = `${prefix}/share/${nutrient}`;
+    const { source, standing } = material;
+    const grade = ctx.constant(
+      { id: `${id}/grade`, label: msg(`feed.grade.${nutrient}`), source, standing },
+      material.grade[nutrient],
+      '%',
+      nutrient,
+    );
+    return ctx.sheet.derive('convert', { id, label: msg('feed.share') }, [grade], (percent) =>
+      percentToShare(percent),
+    );
+  };
+  const N = material.grade.N > 0 ? firstSeason(ctx, prefix, material, label('N')) : undefined;
+  return {
+    ...(N ? { N } : {}),
+    ...(material.grade.P2O5 > 0 ? { P2O5: label('P2O5') } : {}),
+    ...(material.grade.K2O > 0 ? { K2O: label('K2O') } : {}),
+  };
+}
+
+/** Of an organic product only so much of the label's N counts for this season. */
+function firstSeason(
+  ctx: PlanContext,
+  prefix: string,
+  { firstSeasonN, organic }: Fertilizer,
+  share: Share<'N'>,
+): Share<'N'> {
+  if (!organic) return share;
+  const entry = { id: `${prefix}/first-season`, label: msg('feed.firstSeason') };
+  const percent = ctx.constant({ ...entry, source: 'n-release' }, firstSeasonN * 100, '%', 'share');
+  const part = ctx.sheet.derive(
+    'convert',
+    { id: `${entry.id}/share`, label: msg('feed.share') },
+    [percent],
+    (q) => percentToShare(q),
+  );
+  return ctx.sheet.derive(
+    'multiply',
+    { id: `${prefix}/available/N`, label: msg('feed.availableShare') },
+    [share, part],
+    (all, fraction) => quantity(all.value * fraction.value, 'ratio', 'N'),
+  );
+}
+
+/** Product for a need of one nutrient. */
+export function productFor<S extends Nutrient>(
+  ctx: PlanContext,
+  id: string,
+  need: Figure<Quantity<'lb/1000ft2', S>>,
+  share: Share<S>,
+): ProductRate {
+  return ctx.sheet.derive(
+    'divide',
+    { id, label: msg('feed.productRate') },
+    [need, share],
+    (nutrient, fraction) => nutrientToProduct(nutrient, fraction),
+  );
+}
+
+/** What a rate of a product delivers of a nutrient; nothing where it holds none. */
+export function delivers<S extends Nutrient>(
+  ctx: PlanContext,
+  prefix: string,
+  rate: ProductRate,
+  nutrient: S,
+  share: Share<S> | undefined,
+): Figure<Quantity<'lb/1000ft2', S>> | undefined {
+  return (
+    share &&
+    ctx.sheet.derive(
+      'multiply',
+      { id: `${prefix}/delivers/${nutrient}`, label: msg(`feed.delivers.${nutrient}`) },
+      [rate, share],
+      (product, fraction) => productToNutrient(product, fraction),
+    )
+  );
+}
+
+/** The fertilizers that may serve a role. Pesticide combinations never do. */
+export function candidatesFor(
+  role: 'n' | 'p' | 'k',
+  fertilizers: readonly Fertilizer[],
+): readonly Fertilizer[] {
+  return fertilizers.filter(({ grade, pesticide }) => {
+    if (pesticide) return false;
+    if (role === 'p') return grade.P2O5 > 0;
+    if (grade.P2O5 > 0) return false;
+    return role === 'k' ? grade.K2O > 0 : grade.N > 0 && grade.K2O === 0;
+  });
+}

@@ -1,0 +1,38 @@
+import type { SourceId, Standing } from '../tables/sources';
+import type { Grade } from '../typed/grade';
+
+/** Dangers of a material itself; the words of each stand in the cautions. */
+export type Hazard = 'oxidizer' | 'pets';
+
+interface Material {
+  readonly id: string;
+  readonly standing: Standing;
+  readonly source: SourceId;
+  /** Loose bulk density, lb/ft³; within about 15 %. */
+  readonly density: number;
+  /** Bags that it is usually sold in, lb; the first one is counted with. */
+  readonly bagsLb: readonly [number, ...number[]];
+}
+
+/** A liming material as generally sold. */
+export interface LimeMaterial extends Material {
+  /** Typical CCE, %; the bag's own label goes before it. */
+  readonly typicalCce: number;
+}
+
+/** A fertilizer as generally sold, by its grade. */
+export interface Fertilizer extends Material {
+  readonly grade: Grade;
+  /** What else is in it, % by weight. */
+  readonly also: Readonly<Partial<Record<'S' | 'Ca' | 'Mg' | 'Cl', number>>>;
+  readonly release: 'quick' | 'slow';
+  readonly organic: boolean;
+  /**
+   * Share of the label's N that a first warm season sets free. Sources give a range; its upper end
+   * stands, so that the smaller amount is advised.
+   */
+  readonly firstSeasonN: number;
+  readonly hazards: readonly Hazard[];
+  /** A pesticide in it: its label's rate is ceiling and floor, and nothing is computed. */
+  readonly pesticide: boolean;
+}

@@ -1,0 +1,159 @@
+import type { Typed } from '../casefile/casefile';
+import { equivalentMass, SHARE_OF_ION, type Base } from '../tables/molarMass';
+import {
+  kilogramsPerHectareToPoundsPerAcre,
+  milliequivalentsToPpm,
+  poundsPerAcreToPpm,
+} from '../units/convert';
+import { quantity, type Quantity, type SoilElement, type Substance } from '../units/quantity';
+import type { PlanContext } from '../working/context';
+import { msg } from '../working/msg';
+import type { Figure } from '../working/working';
+import type { Entry } from '../working/sheet';
+
+/** A soil-test value in ppm of the element, and the extractant that it was found by. */
+export interface Extracted<S extends SoilElement = SoilElement> {
+  readonly figure: Figure<Quantity<'ppm', S>>;
+  /** Empty where the report's extractant is not known. */
+  readonly method: string;
+  readonly typed: boolean;
+}
+
+type Place = Entry & { readonly at: string };
+type Depth = Figure<Quantity<'in', 'depth'>>;
+type Ppm<S extends Substance> = Figure<Quantity<'ppm', S>>;
+
+const CONCENTRATION = { min: 0, max: 100_000 };
+const PER_ACRE = { min: 0, max: 200_000 };
+const CHARGE = { min: 0, max: 200 };
+
+/** Depth of the soil of an acre that is taken to weigh 2,000,000 lb, inches: lb/acre is 2 × ppm. */
+const FURROW_SLICE_IN = 20 / 3;
+
+const BASES: ReadonlySet<string> = new Set<Base>(['Ca', 'Mg', 'K', 'Na']);
+
+/** The mass of a base that carries a mole of charge, as a figure of the plan. */
+export function equivalentFigure<S extends Substance>(
+  ctx: PlanContext,
+  id: string,
+  of: S & Base,
+): Figure<Quantity<'g/eq', S>> {
+  const entry = { id, label: msg(`report.equivalent.${of}`), source: 'aapfco' as const };
+  return ctx.constant<'g/eq', S>(entry, equivalentMass(of), 'g/eq', of);
+}
+
+/** Pounds over an acre as ppm, over the report's own depth, else over the depth that the trade means. */
+function overDepth<S extends SoilElement>(
+  ctx: PlanContext,
+  entry: Place,
+  perAcre: Figure<Quantity<'lb/acre', S>>,
+  reportDepth: Depth,
+): Ppm<S> {
+  const depth =
+    'absent' in reportDepth
+      ? ctx.constant(
+          { id: `${entry.id}/depth`, label: msg('report.furrowSlice'), source: 'practice' },
+          FURROW_SLICE_IN,
+          'in',
+          'depth',
+        )
+      : reportDepth;
+  return ctx.sheet.derive(
+    'equation',
+    {
+      id: entry.id,
+      label: msg('report.perAcreToPpm'),
+      source: 'practice',
+      detail: { equation: 'lb-per-acre-to-ppm' },
+    },
+    [perAcre, depth],
+    (amount, inches) => poundsPerAcreToPpm(amount, inches),
+  );
+}
+
+function byCharge<S extends SoilElement>(
+  ctx: PlanContext,
+  entry: Place,
+  text: string,
+  of: S & Base,
+): Ppm<S> {
+  const printed = ctx.atMost<'meq/100g', S>(
+    { ...entry, id: `${entry.id}/printed` },
+    text,
+    CHARGE,
+    'meq/100g',
+    of,
+  );
+  const detail = { equation: 'meq-to-ppm' };
+  return ctx.sheet.derive(
+    'equation',
+    { id: entry.id, label: msg('report.meqToPpm'), source: 'aapfco', detail },
+    [printed, equivalentFigure<S>(ctx, `${entry.id}/equivalent`, of)],
+    (amount, mass) => milliequivalentsToPpm(amount, mass),
+  );
+}
+
+/** Nitrate or sulfate as the element in it. */
+function ofIon<S extends SoilElement>(
+  ctx: PlanContext,
+  id: string,
+  ion: Ppm<S>,
+  of: S & keyof typeof SHARE_OF_ION,
+): Ppm<S> {
+  const share = ctx.constant(
+    { id: `${id}/share`, label: msg(`report.ionShare.${of}`), source: 'aapfco' },
+    SHARE_OF_ION[of],
+    'ratio',
+    'share',
+  );
+  return ctx.sheet.derive(
+    'multiply',
+    { id, label: msg(`report.asElement.${of}`) },
+    [ion, share],
+    (amount, part) => quantity(amount.value * part.value, 'ppm', amount.of),
+  );
+}
+
+/**
+ * Reads a value as printed: ppm, mg/kg, lb/acre and kg/ha over the report's own depth (else over 6⅔ in.),
+ * bases also in meq/100 g or cmol/kg. A value per volume, or in a unit that is not known, is absent, never
+ * converted.
+ */
+export function readExtracted<S extends SoilElement>(
+  ctx: PlanContext,
+  entry: Place,
+  typed: Typed,
+  reportDepth: Depth,
+  of: S,
+): Extracted<S> {
+  const common = { method: typed.method, typed: typed.text.trim() !== '' };
+  const ion = (of === 'N' && typed.method === 'NO3') || (of === 'S' && typed.method === 'SO4');
+  const place = ion ? { ...entry, id: `${entry.id}/ion` } : entry;
+  const read = (): Ppm<S> => {
+    const { text, unit } = typed;
+    if (!common.typed || unit === 'ppm' || unit === 'mg/kg') {
+      return ctx.atMost(place, text, CONCENTRATION, 'ppm', of);
+    }
+    const printed = { ...place, id: `${place.id}/printed` };
+    if (unit === 'lb/acre') {
+      return overDepth(ctx, place, ctx.atMost(printed, text, PER_ACRE, unit, of), reportDepth);
+    }
+    if (unit === 'kg/ha') {
+      const metric = ctx.atMost(printed, text, PER_ACRE, unit, of);
+      const perAcre = ctx.sheet.derive(
+        'convert',
+        { id: `${place.id}/per-acre`, label: msg('report.perAcre'), source: 'definition' },
+        [metric],
+        (amount) => kilogramsPerHectareToPoundsPerAcre(amount),
+      );
+      return overDepth(ctx, place, perAcre, reportDepth);
+    }
+    if ((unit === 'meq/100g' || unit === 'cmol/kg') && BASES.has(of)) {
+      return byCharge(ctx, place, text, of as S & Base);
+    }
+    return ctx.sheet.absent(place, msg('absent.unitUnknown', { unit }));
+  };
+  const figure = read();
+  if (!ion) return { ...common, figure };
+  return { ...common, figure: ofIon(ctx, entry.id, figure, of as S & keyof typeof SHARE_OF_ION) };
+}

@@ -1,0 +1,92 @@
+import { lawnCase, type LawnInput } from '../../test/cases';
+import { planCase } from '../plan';
+
+/** Names of what is asked about a report. */
+function asked(input: LawnInput): string[] {
+  return planCase(lawnCase(input))
+    .findings.filter(({ question }) => question)
+    .map(({ id }) => id.slice('lawn/'.length));
+}
+
+const bases = (ca: string, mg: string): NonNullable<LawnInput['more']> => ({
+  ca: { text: ca },
+  mg: { text: mg },
+});
+
+test.each<[string, LawnInput, string]>([
+  ['a sweet soil with a pulled-down buffer', { ph: '7.3', buffer: '6.2' }, 'bufferAgainstPh'],
+  ['400 ppm of P', { ph: '6.5', p: { text: '400' } }, 'perAcre.p'],
+  ['900 ppm of K', { ph: '6.5', k: { text: '900' } }, 'perAcre.k'],
+  [
+    '3000 ppm of Ca on a CEC of 8',
+    { ph: '6.5', cec: '8', more: bases('3000', '200') },
+    'basesOverCec',
+  ],
+  ['CaCl2 above water', { ph: '5.4', more: { 'ph-cacl2': { text: '6.0' } } }, 'saltPhAboveWater'],
+  ['a report from next year', { ph: '6.5', reportedOn: '2028-03-01' }, 'reportInFuture'],
+  [
+    'a sample younger than its report',
+    { ph: '6.5', reportedOn: '2027-09-01', takenOn: '2027-09-20' },
+    'takenAfterReport',
+  ],
+])('%s is asked about', (_name, input, name) => {
+  expect(asked(input)).toEqual([name]);
+});
+
+/** pH, buffer, OM, CEC, P, K, Ca, Mg of ordinary soils; a dash is not on the report. Invented. */
+const ORDINARY = `
+4.8 5.9 3.1 12 18 90 900 110
+5.0 6.0 2.2 8 22 70 700 90
+5.2 6.3 4.0 15 9 120 1300 160
+5.4 6.4 3.0 11 32 150 1100 140
+5.5 6.9 1.2 4 45 40 350 45
+5.6 6.6 2.8 9 14 85 1000 120
+5.8 6.7 3.6 13 27 130 1500 200
+5.9 6.8 2.0 6 60 95 800 95
+6.0 6.8 5.2 18 75 210 2300 300
+6.1 - 3.3 10 40 160 1400 180
+6.2 6.9 2.7 9 21 100 1250 150
+6.3 - 4.4 14 33 180 1900 250
+6.4 7.0 6.1 20 110 260 2700 340
+6.5 - 3.0 12 50 150 1700 220
+6.6 - 2.4 8 85 140 1200 150
+6.7 7.0 8.0 22 160 320 3200 380
+6.8 - 3.8 15 25 170 2300 290
+6.9 - 2.1 7 12 80 1150 120
+7.0 7.2 3.5 16 30 190 2600 300
+7.2 - 2.9 18 20 240 3000 310
+7.4 - 2.5 20 15 260 3500 280
+7.6 - 1.9 24 8 300 4300 300
+7.8 - 1.5 26 5 340 4800 320
+8.0 - 1.1 28 4 380 5200 330
+5.3 6.2 12 25 14 110 2400 280
+4.5 5.5 35 60 20 130 3000 350
+6.0 - 22 45 90 250 5000 600
+5.1 6.9 0.9 3 15 30 200 25
+6.3 - 0.8 2.5 70 45 380 40
+6.7 - 15 40 210 600 6000 700`
+  .trim()
+  .split('\n')
+  .map((line) => line.replaceAll('-', '').split(/ /));
+
+test.each(ORDINARY)(
+  'nothing is asked of pH %s, buffer %s, OM %s, CEC %s, P %s, K %s',
+  (...values) => {
+    const [ph = '', buffer = '', om = '', cec = '', p = '', k = '', ca = '', mg = ''] = values;
+    const report = { ph, buffer, om, cec, p: { text: p }, k: { text: k }, more: bases(ca, mg) };
+    expect(asked({ ...report, reportedOn: '2027-09-20', takenOn: '2027-09-01' })).toEqual([]);
+  },
+);
+
+test('what was said to be right is quiet until it changes', () => {
+  const answered = { p: { text: '400' }, decisions: { checked: 'p:400' } };
+  expect(asked({ ph: '6.5', ...answered })).toEqual([]);
+  expect(asked({ ph: '6.5', ...answered, p: { text: '410' } })).toEqual(['perAcre.p']);
+});
+
+test('the likely mend is one edit, after which nothing is asked', () => {
+  const file = lawnCase({ ph: '6.5', k: { text: '900' } });
+  const repair = planCase(file).findings.find(({ question }) => question)?.question?.repair;
+  expect(repair).toMatchObject({ path: 'reports/r1/results/s1/k/unit', value: 'lb/acre' });
+  expect(asked({ ph: '6.5', k: { text: '900', unit: 'lb/acre' } })).toEqual([]);
+});

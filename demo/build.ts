@@ -1,0 +1,141 @@
+import {
+  decisionKey,
+  type Analyte,
+  type Area,
+  type CaseFile,
+  type Decision,
+  type DecisionKind,
+  type PastEntry,
+  type Shape,
+  type Typed,
+} from '../core/casefile/casefile';
+import { DEMO_MARK } from '../core/casefile/demo';
+import { blankColumn, emptyResult, newArea, newCase } from '../core/casefile/newCase';
+import { planCase } from '../core/plan';
+import { slipDigest } from '../core/queue';
+import { addDays, type IsoDate } from '../core/typed/date';
+
+/** What is told of a piece of demo ground, beside its plant and shape. */
+interface DemoGround {
+  readonly name: string;
+  readonly plant?: string;
+  readonly situation?: Area['situation'];
+  readonly clippings?: Area['clippings'];
+  readonly shape: Partial<Shape>;
+  /** What else is told of it: parts, how it was measured, what was seen. */
+  readonly more?: Partial<Pick<Area, 'parts' | 'measuredBy' | 'pace' | 'site'>>;
+  /** Not tested: no sample speaks for it. */
+  readonly untested?: boolean;
+}
+
+/** An invented case in a few lines. */
+export interface DemoCase {
+  /** The id without its mark. */
+  readonly id: string;
+  readonly title: string;
+  readonly client: string;
+  readonly place: string;
+  readonly question: string;
+  /** Days before today on which the soil was taken, and on which the report came. */
+  readonly taken?: number;
+  readonly reported?: number;
+  readonly grounds: readonly DemoGround[];
+  /** Results as printed: text alone, or with a unit and a method. */
+  readonly results?: Partial<Record<Analyte, string | Partial<Typed>>>;
+  /** Spread four months before the sample, or so many days. */
+  readonly past?: readonly (Pick<PastEntry, 'kind' | 'amount' | 'percent'> & { days?: number })[];
+  readonly decisions?: Partial<Record<DecisionKind, string>>;
+  /** Every step settled; sent as well, so many days ago. */
+  readonly settled?: boolean;
+  readonly sent?: number;
+}
+
+function typed(analyte: Analyte, value: string | Partial<Typed>): Typed {
+  return { ...emptyResult(analyte), ...(typeof value === 'string' ? { text: value } : value) };
+}
+
+function areasOf(grounds: readonly DemoGround[]): Record<string, Area> {
+  const areas = grounds.map((ground, index): Area => {
+    const { name, plant = 'cool-season-lawn', situation, clippings, shape, more } = ground;
+    const fresh = newArea(`a${index + 1}`, index + 1, plant);
+    return {
+      ...fresh,
+      name,
+      situation: situation ?? fresh.situation,
+      clippings: clippings ?? fresh.clippings,
+      shape: { ...fresh.shape, ...shape },
+      ...more,
+    };
+  });
+  return Object.fromEntries(areas.map((area) => [area.id, area]));
+}
+
+function decide(
+  file: CaseFile,
+  areaId: string,
+  what: DecisionKind,
+  value: string,
+  on: IsoDate,
+): CaseFile {
+  const decision: Decision = { what, value, reason: '', at: `${on}T09:00:00.000Z` };
+  return { ...file, decisions: { ...file.decisions, [decisionKey(areaId, what)]: decision } };
+}
+
+/** Settles every step as it stands. */
+function settle(file: CaseFile, on: IsoDate): CaseFile {
+  return planCase(file).areas.reduce((now, { area, lime, feed }) => {
+    const limed = decide(now, area.id, 'ph-settled', lime.digest, on);
+    return decide(limed, area.id, 'feeding-settled', feed.digest, on);
+  }, file);
+}
+
+/** A demo case as a document, with its days counted from today. */
+export function buildDemo(demo: DemoCase, today: IsoDate): CaseFile {
+  const ago = (days: number): IsoDate => addDays(today, -days);
+  const { results = {}, past = [], settled, sent } = demo;
+  // A slip that was sent long ago rests on a report of before then.
+  const { taken = (sent ?? 0) + 12, reported = (sent ?? 0) + 2 } = demo;
+  const areas = areasOf(demo.grounds);
+  const begun = Object.keys(results).length > 0;
+  const tested = Object.keys(areas).filter((_id, index) => !demo.grounds[index]?.untested);
+  const values = Object.fromEntries(
+    Object.entries(results).map(([analyte, value]) => [analyte, typed(analyte as Analyte, value)]),
+  );
+  const base = newCase(`${DEMO_MARK}${demo.id}`, ago(taken));
+  const [paper] = Object.values(base.reports);
+  const file: CaseFile = {
+    ...base,
+    title: demo.title,
+    client: { name: demo.client, place: demo.place, question: demo.question },
+    planFrom: sent === undefined ? today : ago(sent),
+    areas,
+    samples:
+      tested.length > 0
+        ? { s1: { id: 's1', name: demo.title, areaIds: tested, takenOn: ago(taken), lead: '' } }
+        : {},
+    reports: {
+      r1: {
+        id: 'r1',
+        laboratory: begun ? 'Fen Soils' : '',
+        date: begun ? ago(reported) : '',
+        depth: '',
+        results: { s1: { ...(paper ? blankColumn(paper) : {}), ...values } },
+      },
+    },
+    past: Object.fromEntries(
+      past.map(({ days = 120, ...entry }, index) => {
+        const id = `p${index + 1}`;
+        return [id, { ...entry, id, areaId: 'a1', on: ago(taken + days) }];
+      }),
+    ),
+  };
+  const decided = Object.entries(demo.decisions ?? {}).reduce(
+    (now, [what, value]) => decide(now, 'a1', what as DecisionKind, value, today),
+    file,
+  );
+  if (!settled) return decided;
+  const done = settle(decided, ago(sent ?? 0));
+  return sent === undefined
+    ? done
+    : decide(done, 'case', 'slip-sent', slipDigest(planCase(done)), ago(sent));
+}

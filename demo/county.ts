@@ -1,0 +1,390 @@
+import type { CaseFile } from '../core/casefile/casefile';
+import type { IsoDate } from '../core/typed/date';
+import { EMPTY_SHAPE } from '../core/casefile/newCase';
+import { buildDemo, type DemoCase } from './build';
+
+const VEGETABLES = { plant: 'mixed-vegetables', situation: 'tilled' } as const;
+const rate = (text: string) => ({ text, unit: 'lb/1000ft2', method: '' });
+const squareFeet = (text: string) => ({ kind: 'square-feet', squareFeet: text }) as const;
+
+/**
+ * The county of the Ouzel, a river that no map has: its people, places and soils are invented. Each
+ * case reaches a finding that no other one is there for, named beside it; a test holds the list. The
+ * soil of the last two is at the laboratory, of the very last too long.
+ */
+export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
+  {
+    id: 'churchyard',
+    finding: 'limeUnsettled',
+    title: 'St Orrin’s churchyard',
+    client: 'Tamsin Wexcombe',
+    place: 'Lower Harrow',
+    question: 'Moss everywhere. Does the grass want lime?',
+    grounds: [
+      { name: 'Grass between the graves', clippings: 'returned', shape: squareFeet('6200') },
+    ],
+    results: { 'ph-water': '5.4', 'ph-smp': '6.4', om: '3.4', cec: '11', p: p('32'), k: k('150') },
+  },
+  {
+    id: 'school-garden',
+    finding: 'veryHigh.p',
+    title: 'Harrow Ferry school garden',
+    client: 'Ines Odera',
+    place: 'Harrow Ferry',
+    question: 'We add compost every spring. What do the beds still need?',
+    grounds: [
+      {
+        ...VEGETABLES,
+        name: 'Eight raised beds',
+        shape: { kind: 'raised-beds', number: '8', length: '8 ft', width: '4 ft' },
+      },
+    ],
+    results: { 'ph-water': '6.7', om: '6.2', cec: '16', p: p('118'), k: k('140') },
+  },
+  {
+    id: 'allotment-nine',
+    finding: 'unrated.p',
+    title: 'Ferry Row allotments, plot 9',
+    client: 'Osman Brandt',
+    place: 'Ferry Row',
+    question: 'The report is from another state. Can you use it?',
+    grounds: [{ ...VEGETABLES, name: 'Plot 9', shape: squareFeet('1100') }],
+    results: { 'ph-water': '6.3', om: '3.8', cec: '12', p: p('41', 'mehlich-3'), k: k('128') },
+  },
+  {
+    id: 'allotment-twelve',
+    finding: 'askExtractant',
+    title: 'Ferry Row allotments, plot 12',
+    client: 'Dilys Amory',
+    place: 'Ferry Row',
+    question: 'How much of what for potatoes, beans and kale?',
+    grounds: [{ ...VEGETABLES, name: 'Plot 12', shape: squareFeet('1250') }],
+    results: { 'ph-water': '6.4', om: '3.1', cec: '10', p: p('22', ''), k: k('90') },
+  },
+  {
+    id: 'fen-meadow',
+    finding: 'organicSoil',
+    title: 'Reed End, the low lawn',
+    client: 'Hollis Garrow',
+    place: 'Ouzel Fen',
+    question: 'Black soil, thin grass.',
+    grounds: [{ name: 'Low lawn', clippings: 'removed', shape: squareFeet('9000') }],
+    results: { 'ph-water': '4.6', om: '38', p: p('19'), k: k('70') },
+    settled: true,
+  },
+  {
+    id: 'sandy-park',
+    finding: 'bufferSilent',
+    title: 'Strand Park, upper green',
+    client: 'Parks office',
+    place: 'Strand',
+    question: 'The laboratory says the buffer did not move. Now what?',
+    grounds: [{ name: 'Upper green', clippings: 'returned', shape: squareFeet('12000') }],
+    results: { 'ph-water': '5.2', 'ph-smp': '6.9', om: '1.6', cec: '6', texture: 'loam' },
+    settled: true,
+    sent: 12,
+  },
+  {
+    id: 'care-home',
+    finding: 'noneNeeded',
+    title: 'Alder House, the rose walk',
+    client: 'Alder House care home',
+    place: 'Upper Weir',
+    question: 'The roses are weak. Our gardener says lime.',
+    grounds: [
+      {
+        name: 'Rose walk',
+        plant: 'trees-and-shrubs',
+        shape: { kind: 'plants', number: '26', diameter: '3 ft', trunk: '4 in' },
+      },
+    ],
+    results: {
+      'ph-water': '6.4',
+      om: '4.1',
+      'rec-n': { text: '1.5' },
+      'rec-p': { text: '0' },
+      'rec-k': { text: '1' },
+    },
+    settled: true,
+  },
+  {
+    id: 'quarry-lane',
+    finding: 'feedUntested',
+    title: 'Quarry Lane, new neighbors',
+    client: 'Ferris Dell',
+    place: 'Quarry Lane',
+    question: 'No test yet. What can go on the vegetable patch now?',
+    grounds: [
+      {
+        ...VEGETABLES,
+        name: 'Patch behind the shed',
+        untested: true,
+        shape: { kind: 'rectangle', length: '24 ft', width: `10' 6"` },
+      },
+    ],
+  },
+  {
+    id: 'boat-house',
+    finding: 'limeStillWorking',
+    title: 'The boat house lawn',
+    client: 'Rowing club',
+    place: 'Harrow Ferry',
+    question: 'We limed in spring and the report still says sour.',
+    grounds: [
+      {
+        name: 'Lawn to the water',
+        clippings: 'returned',
+        shape: { kind: 'rectangle', length: '140', width: '55' },
+      },
+    ],
+    results: { 'ph-water': '5.6', 'ph-smp': '6.3', om: '3.0', cec: '12' },
+    past: [{ kind: 'lime', amount: rate('40'), percent: '90' }],
+  },
+  {
+    id: 'bowling-green',
+    finding: 'notWorthATrip',
+    title: 'Lower Harrow bowling green',
+    client: 'Edda Prynne',
+    place: 'Lower Harrow',
+    question: 'Is it worth getting the spreader out?',
+    grounds: [
+      {
+        name: 'Green',
+        clippings: 'removed',
+        shape: { kind: 'rectangle', length: '120', width: '120' },
+      },
+    ],
+    results: { 'ph-water': '5.9', om: '2.9', cec: '8', texture: 'sandy-loam' },
+    settled: true,
+    sent: 1070,
+  },
+  {
+    id: 'old-mill',
+    finding: 'methodsDiffer.laboratory',
+    title: 'Old Mill, the front lawn',
+    client: 'Friends of the Mill',
+    place: 'Upper Weir',
+    question: 'Two offices, two amounts. Which one?',
+    grounds: [{ name: 'Front lawn', clippings: 'removed', shape: squareFeet('3400') }],
+    results: {
+      'ph-water': '5.3',
+      'ph-smp': '6.2',
+      om: '4.0',
+      cec: '14',
+      'lime-rec': { text: '95' },
+    },
+  },
+  {
+    id: 'pick-your-own',
+    finding: 'rowsSideDressed',
+    title: 'Coldrush pick-your-own, the corn',
+    client: 'R. Ambrose',
+    place: 'Coldrush',
+    question: 'Knee high now. How much along the row?',
+    grounds: [
+      {
+        ...VEGETABLES,
+        name: 'Sweet corn',
+        shape: { kind: 'rows', number: '24', length: '150 ft' },
+      },
+    ],
+    results: { 'ph-water': '6.5', om: '2.8', cec: '9', p: p('44'), k: k('160') },
+    settled: true,
+    sent: 6,
+  },
+  {
+    id: 'gun-club',
+    finding: 'bufferAgainstPh',
+    title: 'Coldrush gun club, north plot',
+    client: 'R. Ambrose',
+    place: 'Coldrush',
+    question: 'Clover for the deer. The numbers look odd.',
+    grounds: [{ name: 'North plot', situation: 'tilled', shape: squareFeet('104500') }],
+    results: { 'ph-water': '7.3', 'ph-smp': '6.1', om: '2.5' },
+  },
+  {
+    id: 'vicarage',
+    finding: 'pesticideRefused.n',
+    title: 'The old vicarage',
+    client: 'Clement Hale',
+    place: 'Lower Harrow',
+    question: 'There is half a bag of weed-and-feed in the shed. May I use it up?',
+    grounds: [{ name: 'Croquet lawn', clippings: 'returned', shape: squareFeet('2800') }],
+    results: { 'ph-water': '6.5', om: '3.6', cec: '11', p: p('60'), k: k('210') },
+    decisions: { 'feed-n': 'weed-and-feed-28-0-3' },
+  },
+  {
+    id: 'kiln-cottages',
+    finding: 'aboveWindow',
+    title: 'Kiln Cottages',
+    client: 'Residents',
+    place: 'Chalk Hill',
+    question: 'We always put lime on. How much this year?',
+    grounds: [{ name: 'Shared lawn', clippings: 'returned', shape: squareFeet('5200') }],
+    results: { 'ph-water': '7.6', om: '2.7', cec: '18', p: p('28'), k: k('150') },
+    settled: true,
+  },
+  {
+    id: 'weir-garden',
+    finding: 'cecUnknown',
+    title: 'Weir Cottage, the long border',
+    client: 'Ada Quill',
+    place: 'Upper Weir',
+    question: 'Vegetables where the lawn was.',
+    grounds: [
+      {
+        ...VEGETABLES,
+        name: 'Long border',
+        shape: { kind: 'rectangle', length: '60', width: '8 ft' },
+      },
+    ],
+    results: { 'ph-water': '6.2', om: '3.3', p: p('14'), k: k('95') },
+    settled: true,
+    sent: 20,
+  },
+  {
+    id: 'tannery',
+    finding: 'areaUnsure',
+    title: 'Tannery Row, around the house',
+    client: 'Bram Osier',
+    place: 'Strand',
+    question: 'I paced it out. How much lime is that?',
+    grounds: [
+      {
+        name: 'Grass around the house',
+        clippings: 'returned',
+        shape: { kind: 'trapezoid', sideA: '44 paces', sideB: '36 paces', height: '30 paces' },
+        more: {
+          measuredBy: 'pace',
+          pace: '2.5',
+          parts: {
+            house: {
+              id: 'house',
+              order: 1,
+              sign: 'less',
+              name: 'House and drive',
+              areaId: '',
+              shape: { ...EMPTY_SHAPE, length: '52 ft', width: '34 ft' },
+            },
+          },
+        },
+      },
+    ],
+    results: { 'ph-water': '5.5', 'ph-smp': '6.4', om: '3.1', cec: '10', p: p('36'), k: k('140') },
+  },
+  {
+    id: 'inn-tubs',
+    finding: 'containerMix',
+    title: 'The Ferryman’s tubs',
+    client: 'The Ferryman inn',
+    place: 'Harrow Ferry',
+    question: 'Twelve tubs of herbs on the terrace. Same feed as the beds?',
+    grounds: [
+      {
+        ...VEGETABLES,
+        name: 'Tubs on the terrace',
+        untested: true,
+        shape: { kind: 'round-containers', number: '12', diameter: '20 in', depth: '16 in' },
+      },
+    ],
+  },
+  {
+    id: 'rope-walk',
+    finding: 'sampledTooSoon',
+    title: 'The old rope walk',
+    client: 'Wenna Tarr',
+    place: 'Staithe End',
+    question: 'Long and narrow, and it curves. What does it want?',
+    grounds: [
+      {
+        name: 'Rope walk',
+        clippings: 'removed',
+        shape: { kind: 'offsets', spacing: '25 ft', offsets: '0, 14, 18.5, 20, 19, 12, 6' },
+        more: {
+          site: {
+            slope: 'gentle',
+            drainage: 'slow',
+            spots: '1',
+            clues: 'moss standing-water',
+            note: 'Wet at the river end.',
+          },
+        },
+      },
+    ],
+    results: { 'ph-water': '6.2', om: '4.4', cec: '13', p: p('30'), k: k('120') },
+    past: [{ kind: 'fertilizer', amount: rate('5'), percent: '10-10-10', days: 21 }],
+  },
+  {
+    id: 'quay-house',
+    finding: 'readTheLabel',
+    title: 'Quay House',
+    client: 'Mirela Fenner',
+    place: 'Staithe End',
+    question: 'What do the lawn and the vegetables want this year?',
+    grounds: [
+      {
+        name: 'Front lawn',
+        clippings: 'returned',
+        shape: { kind: 'rectangle', length: '64 ft', width: '38 ft' },
+      },
+      {
+        ...VEGETABLES,
+        name: 'Kitchen beds',
+        shape: { kind: 'raised-beds', number: '4', length: `12' 6"`, width: '4 ft' },
+      },
+      {
+        ...VEGETABLES,
+        name: 'Sweet corn',
+        shape: { kind: 'rows', number: '12', length: '30 ft', spacing: '30 in' },
+      },
+      {
+        ...VEGETABLES,
+        name: 'Herb bed',
+        untested: true,
+        shape: { kind: 'rectangle', length: '3.8 m', width: '48 in' },
+      },
+    ],
+    results: {
+      'ph-water': '5.7',
+      'ph-smp': '6.5',
+      om: '3.4',
+      cec: '10',
+      p: p('8'),
+      k: k('75'),
+      'rec-n': { text: '3' },
+      'rec-p': { text: '2' },
+      'rec-k': { text: '2.5' },
+    },
+  },
+  {
+    id: 'nursery-slope',
+    title: 'Staithe Lane, the slope',
+    client: 'Jory Penhale',
+    place: 'Staithe End',
+    question: 'Feed or not?',
+    grounds: [{ name: 'Slope', shape: squareFeet('4100') }],
+    taken: 9,
+  },
+  {
+    id: 'ford-green',
+    title: 'Ford Green, both sides',
+    client: 'Parish clerk',
+    place: 'Upper Weir',
+    question: 'When do we hear?',
+    grounds: [{ name: 'The green', shape: squareFeet('15500') }],
+    taken: 23,
+  },
+];
+
+/** Every case of the county, its days counted from today. */
+export function demoCounty(today: IsoDate): CaseFile[] {
+  return COUNTY.map((demo) => buildDemo(demo, today));
+}
+
+function p(text: string, method = 'bray-1') {
+  return { text, method };
+}
+
+function k(text: string) {
+  return { text, method: 'ammonium-acetate' };
+}

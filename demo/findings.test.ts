@@ -1,0 +1,69 @@
+import { lawnCase, ORACLE, type LawnInput } from '../test/cases';
+import type { DecisionKind } from '../core/casefile/casefile';
+import { planCase } from '../core/plan';
+import words from '../words/en.case.json';
+import { demoCounty } from './county';
+
+const VEGETABLES = { plant: 'mixed-vegetables', situation: 'tilled' } as const;
+const FED: LawnInput = { ph: '6.5', om: '3.4', cec: '10', p: { text: '8' }, k: { text: '75' } };
+
+const refused = (what: DecisionKind, id: string): LawnInput => ({
+  ...FED,
+  decisions: { [what]: id },
+});
+const WEED = 'weed-and-feed-28-0-3';
+
+/** What the county does not reach: mistakes, changes, and choices that nobody should make. */
+const MORE: readonly LawnInput[] = [
+  { ph: '', buffer: '6.4' },
+  { ph: '5.4' },
+  { ...ORACLE, planFrom: '' },
+  { ...ORACLE, squareFeet: '' },
+  { ...ORACLE, plant: 'orchids' },
+  { ...ORACLE, pack: { id: 'gone', version: 1 } },
+  { ...ORACLE, decisions: { 'ph-settled': 'other', 'feeding-settled': 'other' } },
+  { ph: '5.4', lab: { text: '0' }, decisions: { 'lime-method': 'laboratory' } },
+  { ph: '5.4', lab: { text: '60', unit: 'ton/acre' }, decisions: { 'lime-method': 'laboratory' } },
+  {
+    ...ORACLE,
+    texture: 'sand',
+    lab: { text: '20' },
+    decisions: { 'lime-method': 'laboratory', 'lime-own': '400' },
+    reason: 'The client has it in the shed.',
+  },
+  { ...FED, om: '30', p: { text: '60' }, k: { text: '400' } },
+  { ...FED, recN: { text: '130' }, decisions: { 'feed-source': 'laboratory' } },
+  { ...FED, ...VEGETABLES, decisions: { 'feed-p': 'fertilizer-10-10-10' } },
+  { ...FED, decisions: { 'feed-way': 'one-trip', 'feed-one': 'fertilizer-5-10-5' } },
+  {
+    ...FED,
+    ...VEGETABLES,
+    ph: '7.4',
+    decisions: { 'feed-p': 'steamed-bone-meal-3-15-0', 'feed-n': 'blood-meal-12-0-0' },
+  },
+  { ...ORACLE, p: { text: '400' }, k: { text: '900' } },
+  { ...ORACLE, cec: '8', more: { ca: { text: '3000' }, mg: { text: '300' } } },
+  { ...ORACLE, more: { 'ph-cacl2': { text: '6.1' } } },
+  { ...ORACLE, reportedOn: '2028-01-01', takenOn: '2028-02-01' },
+  { ...ORACLE, squareFeet: '0.5' },
+  { ...ORACLE, squareFeet: '9000', shape: { perimeter: '200' } },
+  { ...ORACLE, shape: { kind: 'raised-beds', number: '2', length: '12', width: '48' } },
+  { ...ORACLE, shape: { kind: 'plants', number: '2', diameter: '72' } },
+  { ...ORACLE, shape: { kind: 'round-containers', number: '3', diameter: '14 in' } },
+  { ...ORACLE, ...FED, ph: '5.4', buffer: '6.4', measuredBy: 'pace' },
+  { ...FED, measuredBy: 'guess', decisions: { 'feed-way': 'one-trip' } },
+  { ...ORACLE, takenOn: '2027-10-01', spreadOn: '2027-09-20' },
+  ...(['feed-p', 'feed-k', 'feed-one'] as const).map((what) => refused(what, WEED)),
+  ...(['feed-n', 'feed-k'] as const).map((what) => refused(what, 'fertilizer-10-10-10')),
+  refused('feed-p', 'urea-46-0-0'),
+  { ...refused('feed-one', 'fertilizer-10-10-10'), p: { text: '60' } },
+];
+
+test('every finding of the core is reached', () => {
+  const files = [...demoCounty('2027-10-04'), ...MORE.map(lawnCase)];
+  const said = new Set(
+    files.flatMap((file) => planCase(file).findings.map(({ message }) => message.id)),
+  );
+  const known = Object.keys(words).filter((id) => id.startsWith('finding.'));
+  expect(known.filter((id) => !said.has(id))).toEqual([]);
+});

@@ -1,0 +1,74 @@
+import { readFileSync } from 'node:fs';
+import { newCase } from '../core/casefile/newCase';
+import { USUAL_OFFICE } from '../core/office/office';
+import { readCases, writeBackup, writeCase } from './caseJson';
+
+const first = newCase('case-1', '2027-10-04');
+const second = newCase('case-2', '2027-10-05');
+const frozen = readFileSync('core/casefile/fixtures/case-v1.json', 'utf8');
+
+test('a case that is written is read as it was', () => {
+  expect(readCases(writeCase(first))).toEqual({ kind: 'cases', files: [first], backup: false });
+});
+
+test('a backup that is written is read as it was; an empty one too', () => {
+  const text = [...writeBackup([first, second], '2027-10-06T08:00:00Z')].join('');
+  expect(readCases(text)).toEqual({ kind: 'cases', files: [first, second], backup: true });
+  const empty = [...writeBackup([], '2027-10-06T08:00:00Z')].join('');
+  expect(readCases(empty)).toEqual({ kind: 'cases', files: [], backup: true });
+});
+
+test('a backup takes the office along', () => {
+  const office = { ...USUAL_OFFICE, signature: 'Ines Odera' };
+  const text = [...writeBackup([first], '', office)].join('');
+  expect(readCases(text)).toMatchObject({ kind: 'cases', office });
+});
+
+test('a case of an older schema is brought to the present one', () => {
+  const read = readCases(`\uFEFF${frozen}`);
+  expect(read.kind === 'cases' && read.files[0]?.schema).toBe(3);
+});
+
+const backup = [...writeBackup([first, second], '')].join('');
+
+test.each<[string, string, number, number, string]>([
+  ['no JSON', 'case', 1, 1, 'file.notJson'],
+  ['cut off', '{\n  "format": "agrologos-case",\n  "schema": ', 3, 13, 'file.notJson'],
+  ['a comma too many', '{\n  "format": "x",\n}', 3, 1, 'file.notJson'],
+  ['another format', '{"format": "x"}', 1, 1, 'refused.notACase'],
+  ['a newer case', '{"format": "agrologos-case", "schema": 9}', 1, 1, 'refused.newer'],
+  [
+    'a newer backup',
+    '{"format": "agrologos-backup", "schema": 9, "cases": []}',
+    1,
+    1,
+    'refused.newerBackup',
+  ],
+  ['a backup without cases', '{"format": "agrologos-backup", "schema": 1}', 1, 1, 'file.fault'],
+  ['a number for text', writeCase(first).replace('"title": ""', '"title": 5'), 6, 12, 'file.fault'],
+  [
+    'the second case of a backup',
+    backup.replace('"id":"case-2","createdOn":"2027-10-05"', '"id":"case-2","createdOn":"soon"'),
+    3,
+    65,
+    'file.fault',
+  ],
+  [
+    'an office on paper that nobody has',
+    '{"format": "agrologos-backup", "schema": 1, "office": {"paper": "slate"}, "cases": []}',
+    1,
+    65,
+    'file.fault',
+  ],
+  ['a case twice', backup.replaceAll('case-2', 'case-1'), 3, 44, 'file.fault'],
+])('refused whole at its place: %s', (_name, text, line, column, id) => {
+  const read = readCases(text);
+  if (read.kind !== 'refused') throw new Error('read');
+  expect(read.faults[0]).toMatchObject({ line, column, reason: { id } });
+});
+
+test('an entry under another key than its own is refused', () => {
+  const file = { ...first, areas: { meadow: first.areas['lawn'] } };
+  const read = readCases(JSON.stringify(file, null, 2));
+  expect(read).toMatchObject({ kind: 'refused', faults: [{ path: 'areas/meadow/id' }] });
+});

@@ -1,0 +1,111 @@
+import type { CaseFile } from '../core/casefile/casefile';
+import type { Office } from '../core/office/office';
+import { msg } from '../core/working/msg';
+import { locate, parseJson, type LocatedFault } from './located';
+import { readCaseDocument } from './schemas/caseFile';
+import { readOfficeDocument } from './schemas/office';
+
+export type ReadCases =
+  | {
+      readonly kind: 'cases';
+      readonly files: readonly CaseFile[];
+      readonly backup: boolean;
+      /** What the office of the backup had decided. */
+      readonly office?: Partial<Office>;
+    }
+  | { readonly kind: 'refused'; readonly faults: readonly LocatedFault[] };
+
+const BACKUP_FORMAT = 'agrologos-backup';
+/** The schema number of the backups that this version writes. */
+const BACKUP_SCHEMA = 1;
+
+/** A case as the text of a file: JSON, two spaces, a newline at the end. */
+export function writeCase(file: CaseFile): string {
+  return `${JSON.stringify(file, null, 2)}\n`;
+}
+
+/**
+ * A whole caseload as the parts of one file, a case a part, so that no part is large.
+ * @param office what the office had decided, if anything
+ */
+export function* writeBackup(
+  files: Iterable<CaseFile>,
+  madeAt: string,
+  office?: Office,
+): Generator<string> {
+  const head = { format: BACKUP_FORMAT, schema: BACKUP_SCHEMA, madeAt, ...(office && { office }) };
+  yield `${JSON.stringify(head).slice(0, -1)},"cases":[`;
+  let before = '\n';
+  for (const file of files) {
+    yield `${before}${JSON.stringify(file)}`;
+    before = ',\n';
+  }
+  yield '\n]}\n';
+}
+
+function refusedAtTop(reason: LocatedFault['reason']): ReadCases {
+  return { kind: 'refused', faults: [{ line: 1, column: 1, path: '', reason }] };
+}
+
+function readOne(text: string, raw: unknown): ReadCases {
+  const read = readCaseDocument(raw);
+  if (read.kind === 'refused') return refusedAtTop(read.reason);
+  if (read.kind === 'invalid') return { kind: 'refused', faults: locate(text, read.faults) };
+  return { kind: 'cases', files: [read.file], backup: false };
+}
+
+function readBackup(text: string, raw: Readonly<Record<string, unknown>>): ReadCases {
+  const { schema, cases, office } = raw;
+  if (typeof schema !== 'number' || schema > BACKUP_SCHEMA) {
+    return refusedAtTop(msg('refused.newerBackup'));
+  }
+  if (!Array.isArray(cases)) {
+    const fault = { path: 'cases', got: '', expected: msg('expected.list') };
+    return { kind: 'refused', faults: locate(text, [fault]) };
+  }
+  const decided = office === undefined ? undefined : readOfficeDocument(office);
+  if (decided?.kind === 'invalid') {
+    const faults = decided.faults.map((fault) => ({ ...fault, path: `office/${fault.path}` }));
+    return { kind: 'refused', faults: locate(text, faults) };
+  }
+  const files: CaseFile[] = [];
+  const ids = new Set<string>();
+  for (const [index, document] of cases.entries()) {
+    const read = readCaseDocument(document);
+    const at = `cases/${index}`;
+    if (read.kind === 'refused') {
+      const [fault] = locate(text, [{ path: at, got: '', expected: read.reason }]);
+      return { kind: 'refused', faults: fault ? [{ ...fault, reason: read.reason }] : [] };
+    }
+    if (read.kind === 'invalid') {
+      const faults = read.faults.map((fault) => ({ ...fault, path: `${at}/${fault.path}` }));
+      return { kind: 'refused', faults: locate(text, faults) };
+    }
+    if (ids.has(read.file.id)) {
+      const fault = {
+        path: `${at}/id`,
+        got: JSON.stringify(read.file.id),
+        expected: msg('expected.idOnce'),
+      };
+      return { kind: 'refused', faults: locate(text, [fault]) };
+    }
+    ids.add(read.file.id);
+    files.push(read.file);
+  }
+  return { kind: 'cases', files, backup: true, ...(decided && { office: decided.office }) };
+}
+
+/**
+ * Reads a file that holds one case or a backup of many, of any released schema. A file with any
+ * fault is refused whole, with line, column and reason.
+ */
+export function readCases(text: string): ReadCases {
+  const parsed = parseJson(text.replace(/^\uFEFF/, ''));
+  if (parsed.kind === 'error') return { kind: 'refused', faults: [parsed.fault] };
+  const raw = parsed.value;
+  const isBackup =
+    typeof raw === 'object' &&
+    raw !== null &&
+    (raw as Record<string, unknown>)['format'] === BACKUP_FORMAT;
+  return isBackup ? readBackup(text, raw as Record<string, unknown>) : readOne(text, raw);
+}

@@ -1,0 +1,196 @@
+import type { CaseFile } from '../../core/casefile/casefile';
+import type { BalanceRow } from '../../core/feeding/handOrder';
+import type { NeedRow } from '../../core/feeding/need';
+import type { DealtPart } from '../../core/feeding/types';
+import type { Dose } from '../../core/ph/types';
+import type { AreaPlan, Plan } from '../../core/planTypes';
+import type { SoilReading } from '../../core/reading/soilTest';
+import type { Msg } from '../../core/working/msg';
+import type { Figure, Working } from '../../core/working/working';
+
+/** The version of the response. Later versions of Agrologos only add fields to it. */
+const PLAN_API = 1;
+
+/** Writes a message in words. */
+type Say = (message: Msg) => string;
+
+/** A figure's number, or null where it is absent; the units stand in the names of the fields. */
+function number(figure: Figure | undefined): number | null {
+  return !figure || 'absent' in figure ? null : figure.value.value;
+}
+
+function dose({ key, date, state, amount }: Dose) {
+  return {
+    key,
+    date,
+    state,
+    productLb: number(amount.printed),
+    productLbUnrounded: number(amount.amount),
+    eachPartLb: amount.each ? number(amount.each.pounds) : null,
+  };
+}
+
+function reading({ value, rating, sentence }: SoilReading, say: Say) {
+  return { ppm: number(value), rating: rating ?? null, text: say(sentence) };
+}
+
+function lime({ lime: plan, ground }: AreaPlan) {
+  const method = plan.methods.find(({ chosen }) => chosen);
+  const dosed = plan.verdict === 'dose';
+  return {
+    verdict: plan.verdict,
+    standing: plan.standing,
+    targetPh: number(plan.target),
+    treatedDepthIn: number(plan.treatedDepth),
+    method: method?.option.id ?? null,
+    material: plan.chosenMaterial.id,
+    limeLbPer1000SqFt: dosed ? number(plan.rate) : null,
+    limeProductLb: dosed && ground.known ? number(plan.set.total) : null,
+    bagLb: number(plan.chosenMaterial.bag.size),
+    bagsToBuy: dosed && ground.known ? number(plan.bagsToBuy) : null,
+    testBefore: plan.testBefore ?? null,
+    doses: plan.doses.map(dose),
+  };
+}
+
+function need({ pack, laboratory, given, need: left, difference }: NeedRow) {
+  return {
+    packLbPer1000SqFt: number(pack),
+    laboratoryLbPer1000SqFt: number(laboratory),
+    laboratoryMoreLb: number(difference),
+    givenLbPer1000SqFt: number(given),
+    needLbPer1000SqFt: number(left),
+  };
+}
+
+function product({ role, material, rate, set, doses, bag, bags }: DealtPart) {
+  const perRow = role === 'row';
+  return {
+    role,
+    material: material.id,
+    gradePercent: material.grade,
+    productLbPer1000SqFt: perRow ? null : number(rate),
+    productLbPer100FtOfRow: perRow ? number(rate) : null,
+    productLb: number(set.total),
+    bagLb: number(bag),
+    bags: number(bags),
+    doses: doses.map(dose),
+  };
+}
+
+function balance({ delivered, over, short }: BalanceRow) {
+  return {
+    deliveredLbPer1000SqFt: number(delivered),
+    overLbPer1000SqFt: number(over),
+    shortLbPer1000SqFt: number(short),
+  };
+}
+
+function feeding({ feed }: AreaPlan) {
+  const { needs, chosen, verdict } = feed;
+  const { rows, source } = needs;
+  return {
+    verdict,
+    source,
+    way: chosen.way,
+    needs: { N: need(rows.N), P2O5: need(rows.P2O5), K2O: need(rows.K2O) },
+    products: chosen.parts.map(product),
+    balance: chosen.balance
+      ? {
+          N: balance(chosen.balance.N),
+          P2O5: balance(chosen.balance.P2O5),
+          K2O: balance(chosen.balance.K2O),
+        }
+      : null,
+  };
+}
+
+function sampling({ sampling: plan }: AreaPlan) {
+  return {
+    depthIn: number(plan.depth),
+    notBefore: plan.notBefore ?? null,
+    schools: plan.schools.map(({ id, chosen, samples, coresEach, cost }) => ({
+      school: id,
+      chosen,
+      samples: number(samples),
+      coresEach: number(coresEach),
+      costUsd: number(cost),
+    })),
+  };
+}
+
+function area(plan: AreaPlan, { workings }: Plan, say: Say) {
+  const { area: of, plant, ground, readings, soilTest, headlines } = plan;
+  const rowFeet = workings[`${of.id}/ground/row-length`];
+  return {
+    id: of.id,
+    name: of.name,
+    plant: plant.id,
+    areaSqFt: number(ground.area),
+    countedSqFt: number(ground.counted),
+    rowLengthFt: rowFeet && !('absent' in rowFeet) ? rowFeet.value.value : null,
+    amountsPer1000SqFt: !ground.known,
+    waterPh: number(readings.waterPh),
+    bufferPh: number(readings.bufferPh),
+    organicMatterPercent: number(readings.organicMatter),
+    phosphorus: reading(soilTest.p, say),
+    potassium: reading(soilTest.k, say),
+    lime: lime(plan),
+    feeding: feeding(plan),
+    sampling: sampling(plan),
+    text: { ph: say(headlines.ph), feeding: say(headlines.feeding) },
+  };
+}
+
+function working(entry: Working, say: Say) {
+  const common = { label: say(entry.label), inputs: entry.inputs };
+  if ('absent' in entry) return { ...common, absent: say(entry.absent) };
+  const { op, value, range, source, standing, at } = entry;
+  return {
+    ...common,
+    op,
+    value: value.value,
+    unit: value.unit,
+    of: value.of,
+    ...(range ? { low: range.low, high: range.high } : {}),
+    ...(source ? { source } : {}),
+    ...(standing ? { standing } : {}),
+    ...(at ? { at } : {}),
+  };
+}
+
+/**
+ * A plan in the documented shape of `docs/formats/plan-api.md`: plain JSON, units in the names of
+ * the fields, null where a figure is absent (its working says why).
+ * @param say writes a message of this plan in words; @param slip the client's page as text
+ */
+export function planResponse(file: CaseFile, plan: Plan, say: Say, slip: string) {
+  const { findings, problems, purchase, workings } = plan;
+  return {
+    api: PLAN_API,
+    caseId: file.id,
+    pack: file.pack,
+    areas: plan.areas.map((each) => area(each, plan, say)),
+    products: purchase.rows.map(({ materialId, pounds, bag, bags, leftOver, cost }) => ({
+      material: materialId,
+      productLb: number(pounds),
+      bagLb: number(bag),
+      bags: number(bags),
+      leftOverLb: number(leftOver),
+      costUsd: number(cost),
+    })),
+    jobCostUsd: number(purchase.cost),
+    findings: findings.map(({ id, step, severity, message, restsOn }) => ({
+      id,
+      step,
+      severity,
+      text: say(message),
+      restsOn,
+    })),
+    problems: Object.entries(problems).map(([path, problem]) => ({ path, text: say(problem) })),
+    slipText: slip,
+    workings: Object.fromEntries(
+      Object.entries(workings).map(([id, entry]) => [id, working(entry, say)]),
+    ),
+  };
+}

@@ -1,0 +1,47 @@
+import Joi from 'joi';
+import { PAPERS, type Office } from '../../core/office/office';
+import { faultsOf, type Fault } from './faults';
+
+const text = Joi.string().allow('').max(4000);
+
+/** What an office decides; a part that is missing is as usual. */
+const schema = Joi.object({
+  packId: text,
+  laboratory: text,
+  pMethod: text,
+  kMethod: text,
+  soilUnit: text,
+  limeUnit: text,
+  limeBasis: text,
+  feedUnit: text,
+  signature: text,
+  contact: text,
+  pace: text,
+  samplePattern: text,
+  sampleFee: text,
+  sampleDays: text,
+  paper: Joi.valid(...PAPERS),
+  paragraphs: Joi.object()
+    .pattern(
+      /^[A-Za-z0-9_-]{1,64}$/,
+      Joi.object({
+        id: text.required(),
+        order: Joi.number().strict().unsafe().required(),
+        name: text.required(),
+        text: text.required(),
+      }),
+    )
+    .max(500),
+});
+
+export type ReadOffice =
+  | { readonly kind: 'office'; readonly office: Partial<Office> }
+  | { readonly kind: 'invalid'; readonly faults: readonly Fault[] };
+
+/** Checks the office of a backup, with every fault at its place. */
+export function readOfficeDocument(document: unknown): ReadOffice {
+  const faults = faultsOf(schema, document);
+  return faults.length > 0
+    ? { kind: 'invalid', faults }
+    : { kind: 'office', office: document as Partial<Office> };
+}

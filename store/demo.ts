@@ -1,0 +1,42 @@
+import type { CaseFile } from '../core/casefile/casefile';
+import { isDemo } from '../core/casefile/demo';
+import { db } from './db';
+import { indexRow } from './indexRow';
+
+/**
+ * Puts the demo county onto an empty Desk, once in the life of this browser's database and in one
+ * transaction; what was deleted never returns. Gives whether it was put there.
+ */
+export async function seedDemo(
+  files: readonly CaseFile[],
+  now: number,
+  base = db,
+): Promise<boolean> {
+  const lines = files.map((file) => indexRow(file, now, 0));
+  return base.transaction('rw', base.cases, base.caseIndex, base.settings, async () => {
+    const seeded = await base.settings.get('demoSeeded');
+    if (seeded || (await base.cases.count()) > 0) return false;
+    await base.settings.put({ key: 'demoSeeded', value: 'yes' });
+    const rows = files.map((doc) => ({
+      id: doc.id,
+      rev: 1,
+      schema: doc.schema,
+      deletedAt: 0,
+      doc,
+    }));
+    await base.cases.bulkPut(rows);
+    await base.caseIndex.bulkPut(lines);
+    return true;
+  });
+}
+
+/** Takes all demo cases off the Desk together, or with a `deletedAt` of 0 puts them back. */
+export async function markDemo(deletedAt: number, base = db): Promise<void> {
+  await base.transaction('rw', base.cases, base.caseIndex, async () => {
+    const ids = (await base.caseIndex.toCollection().primaryKeys()).filter(isDemo);
+    for (const id of ids) {
+      await base.cases.update(id, { deletedAt });
+      await base.caseIndex.update(id, { deletedAt });
+    }
+  });
+}

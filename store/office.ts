@@ -1,0 +1,27 @@
+import { USUAL_OFFICE, type Office } from '../core/office/office';
+import { db } from './db';
+
+const KEY = 'office';
+
+/** The office as it was decided; what was never decided is as usual. */
+export async function readOffice(base = db): Promise<Office> {
+  const stored = (await base.settings.get(KEY))?.value;
+  return stored ? { ...USUAL_OFFICE, ...(JSON.parse(stored) as Partial<Office>) } : USUAL_OFFICE;
+}
+
+/** Whether anything was ever decided for this office. */
+export async function hasOffice(base = db): Promise<boolean> {
+  return (await base.settings.get(KEY)) !== undefined;
+}
+
+/** Changes the stored office in one transaction, so that two pages do not undo one another. */
+export async function changeOffice(
+  change: (office: Office) => Partial<Office>,
+  base = db,
+): Promise<void> {
+  await base.transaction('rw', base.settings, async () => {
+    const office = await readOffice(base);
+    const value = JSON.stringify({ ...office, ...change(office) });
+    await base.settings.put({ key: KEY, value });
+  });
+}

@@ -1,0 +1,53 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { MEASURED_BY } from '../../core/casefile/casefile';
+import { USUAL_ERROR } from '../../core/tables/measuring';
+import { text } from '../format/text';
+import { Figure } from '../working/Figure';
+import { Openable } from '../working/Openable';
+import { useCase } from './caseContext';
+import { SelectField, TextField } from './Fields';
+import { textPlace } from './places';
+import { named } from './reportChoices';
+
+/** How the ground was measured, how far off that may be, and the length of a pace where it counts. */
+export function Sure(): ReactNode {
+  const { state, area, plan } = useCase();
+  const { doc } = state;
+  const { id, measuredBy } = area.area;
+  const at = `areas/${id}`;
+  const paced = measuredBy === 'pace' || `${id}/ground/pace` in plan.workings;
+  return (
+    <div className="flex flex-wrap items-start gap-3">
+      <SelectField
+        label={text('ground.measuredBy')}
+        place={textPlace(doc, `${at}/measuredBy`)}
+        options={named('measuredBy', MEASURED_BY)}
+        stop={false}
+      />
+      {measuredBy !== '' && (
+        <TextField
+          label={text('ground.offBy')}
+          place={textPlace(doc, `${at}/offBy`)}
+          unit={text('unit.%')}
+          hint={text('ground.usualError', { percent: USUAL_ERROR[measuredBy] })}
+        />
+      )}
+      {paced && (
+        <TextField
+          label={text('ground.pace')}
+          place={textPlace(doc, `${at}/pace`)}
+          unit={text('unit.ft')}
+        />
+      )}
+      {area.ground.unsure && (
+        <div className="self-end pb-1">
+          <Openable>
+            {text('ground.counts')} <Figure id={area.ground.counted.id} bold />
+          </Openable>
+        </div>
+      )}
+    </div>
+  );
+}

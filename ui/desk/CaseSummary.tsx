@@ -1,0 +1,58 @@
+'use client';
+
+import { useMemo, type ReactNode } from 'react';
+import type { CaseFile } from '../../core/casefile/casefile';
+import { migrate } from '../../core/casefile/migrate';
+import { planCase } from '../../core/plan';
+import { areaName } from '../case/areaName';
+import { text } from '../format/text';
+import { FigureText } from '../working/FigureText';
+import { Openable } from '../working/Openable';
+import { WorkingProvider } from '../working/openWorking';
+
+/** Findings that the list of areas says already. */
+const SAID = /Unsettled$/;
+
+/** What a case comes to, ground by ground, and what is open; every figure opens. */
+export function CaseSummary({ doc }: { doc: CaseFile }): ReactNode {
+  const plan = useMemo(() => {
+    const migrated = migrate(doc);
+    return migrated.kind === 'document'
+      ? planCase(migrated.document as unknown as CaseFile)
+      : undefined;
+  }, [doc]);
+  if (!plan) return null;
+  const open = plan.findings.filter(({ severity, id }) => severity !== 'note' && !SAID.test(id));
+  return (
+    <WorkingProvider workings={plan.workings}>
+      {doc.client.question && (
+        <p className="mt-2 font-serif text-slip text-ink-2 italic">{doc.client.question}</p>
+      )}
+      {plan.areas.map((each) => (
+        <section key={each.area.id} className="mt-3">
+          <h3 className="font-semibold">{areaName(each)}</h3>
+          {[each.headlines.ph, each.headlines.feeding].map((headline) => (
+            <Openable key={headline.id}>
+              <p className="font-serif text-slip">
+                <FigureText message={headline} bold />
+              </p>
+            </Openable>
+          ))}
+        </section>
+      ))}
+      <ul className="mt-3 grid gap-1.5">
+        {open.map(({ id, step, message, severity }) => (
+          <li
+            key={`${step}/${id}`}
+            className={`border-l-3 px-3 py-1 ${severity === 'stop' ? 'border-madder bg-madder-wash' : 'border-ochre bg-ochre-wash'}`}
+          >
+            <Openable>
+              <strong>{text(`severity.${severity}`)} </strong>
+              <FigureText message={message} />
+            </Openable>
+          </li>
+        ))}
+      </ul>
+    </WorkingProvider>
+  );
+}

@@ -1,0 +1,70 @@
+'use client';
+
+import '../format/caseWords';
+import type { ReactNode } from 'react';
+import type { Imported } from '../files/caseloadFiles';
+import { messageText } from '../format/message';
+import { text } from '../format/text';
+import { Button } from '../parts/Button';
+
+export type Outcome =
+  | { readonly kind: 'busy'; readonly done: number; readonly total: number }
+  | { readonly kind: 'backedUp'; readonly count: number }
+  | { readonly kind: 'failed' }
+  | (Imported & { readonly name: string });
+
+/** What a file was refused for, at its lines. */
+function Faults({ outcome }: { outcome: Extract<Outcome, { kind: 'refused' }> }): ReactNode {
+  return (
+    <div className="border-l-3 border-madder bg-madder-wash px-3 py-1.5">
+      <p className="font-semibold">{text('desk.refused', { name: outcome.name })}</p>
+      <ul>
+        {outcome.faults.map((fault, index) => (
+          <li key={index}>
+            {text('file.at', { line: fault.line, column: fault.column })}{' '}
+            {messageText(fault.reason)}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function said(outcome: Exclude<Outcome, { kind: 'refused' }>): string {
+  switch (outcome.kind) {
+    case 'busy':
+      return outcome.total > 0
+        ? text('desk.busy', { done: outcome.done, total: outcome.total })
+        : text('desk.busyStart');
+    case 'backedUp':
+      return text('desk.backedUp', { n: outcome.count });
+    case 'failed':
+      return text('desk.fileFailed');
+    case 'in': {
+      const { added, unchanged, restored, copied } = outcome.what;
+      return text('desk.broughtIn', { added, unchanged, restored, copied });
+    }
+  }
+}
+
+/** What became of a file, in words; progress while it is at work. */
+export function FileOutcome({
+  outcome,
+  onClose,
+}: {
+  outcome: Outcome;
+  onClose: () => void;
+}): ReactNode {
+  return (
+    <div role="status" className="mt-3 flex max-w-3xl items-start gap-4">
+      <div className="min-w-0 flex-1">
+        {outcome.kind === 'refused' ? <Faults outcome={outcome} /> : <p>{said(outcome)}</p>}
+      </div>
+      {outcome.kind !== 'busy' && (
+        <Button look="quiet" onClick={onClose}>
+          {text('dialog.close')}
+        </Button>
+      )}
+    </div>
+  );
+}

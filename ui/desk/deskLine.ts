@@ -1,0 +1,9 @@
+import type { Queued } from '../../core/queue';
+import type { CaseIndexRow } from '../../store/db';
+
+/** A line of the Desk with the queue that it stands in. */
+export interface DeskLine extends Queued {
+  readonly row: CaseIndexRow;
+  /** All that a search looks through. */
+  readonly words: string;
+}

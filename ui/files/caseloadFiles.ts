@@ -1,0 +1,46 @@
+import type { CaseFile } from '../../core/casefile/casefile';
+import { readCases, writeBackup } from '../../files/caseJson';
+import type { LocatedFault } from '../../files/located';
+import { allCases, bringIn, type BroughtIn, type Progress } from '../../store/caseload';
+import { askToKeep } from '../../store/persistence';
+import { changeOffice, hasOffice, readOffice } from '../../store/office';
+import { writeSetting } from '../../store/settings';
+import { localDay } from '../format/date';
+import { text } from '../format/text';
+import { download } from './download';
+
+type OnProgress = (progress: Progress) => void;
+
+/** Saves the whole caseload as one file; gives how many cases are in it. */
+export async function backUp(onProgress: OnProgress): Promise<number> {
+  const files: CaseFile[] = [];
+  for await (const file of allCases(onProgress)) files.push(file);
+  const now = new Date();
+  const office = (await hasOffice()) ? await readOffice() : undefined;
+  const parts = [...writeBackup(files, now.toISOString(), office)];
+  download(`agrologos-backup-${localDay(now)}.json`, parts, 'application/json');
+  await writeSetting('backedUpAt', String(now.getTime()));
+  return files.length;
+}
+
+export type Imported =
+  | { readonly kind: 'in'; readonly what: BroughtIn }
+  | { readonly kind: 'refused'; readonly faults: readonly LocatedFault[] }
+  | { readonly kind: 'failed' };
+
+/** Brings a case or a backup in; a file with any fault is refused whole. */
+export async function importFile(file: File, onProgress: OnProgress): Promise<Imported> {
+  const read = readCases(await file.text());
+  if (read.kind === 'refused') return read;
+  const copy = (title: string): string => text('desk.copyOf', { title });
+  try {
+    const what = await bringIn(read.files, Date.now(), copy, onProgress);
+    const { office } = read;
+    // An office that was decided here stays; only an untouched one takes the backup's.
+    if (office && !(await hasOffice())) await changeOffice(() => office);
+    void askToKeep();
+    return { kind: 'in', what };
+  } catch {
+    return { kind: 'failed' };
+  }
+}

@@ -1,0 +1,156 @@
+'use client';
+
+import '../format/caseWords';
+import { useSearchParams } from 'next/navigation';
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { explainMaterial } from '../../core/materials/explain';
+import { SHIPPED_MATERIALS } from '../../core/materials/materials';
+import type { Fertilizer, LimeMaterial } from '../../core/materials/types';
+import { PlanContext } from '../../core/working/context';
+import type { Msg } from '../../core/working/msg';
+import { text } from '../format/text';
+import { Section } from '../parts/Section';
+import { Cell, Table } from '../parts/Table';
+import { FigureText } from '../working/FigureText';
+import { Openable } from '../working/Openable';
+import { WorkingProvider } from '../working/openWorking';
+
+const NUMBERS = ['N', 'P2O5', 'K2O'] as const;
+
+function Explained({ sentences }: { sentences: readonly Msg[] }): ReactNode {
+  return (
+    <ul className="mb-2 max-w-2xl rounded bg-paper px-3 py-2">
+      {sentences.map((sentence, index) => (
+        <li key={index} className="py-0.5">
+          <Openable>
+            <FigureText message={sentence} />
+          </Openable>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+interface RowProps {
+  readonly material: Fertilizer;
+  readonly open: boolean;
+  readonly toggle: () => void;
+  readonly sentences: readonly Msg[];
+}
+
+function FertilizerRow({ material, open, toggle, sentences }: RowProps): ReactNode {
+  const { id, grade, release, organic, density, bagsLb, standing, pesticide } = material;
+  const row = useRef<HTMLTableRowElement>(null);
+  useEffect(() => {
+    if (open) void row.current?.scrollIntoView({ block: 'center' });
+  }, [open]);
+  return (
+    <>
+      <tr ref={row} className="border-b border-rule-2">
+        <Cell>
+          <button
+            type="button"
+            aria-expanded={open}
+            onClick={toggle}
+            className="text-left font-semibold text-spruce hover:underline"
+          >
+            {text(`material.${id}`)}
+          </button>
+        </Cell>
+        {NUMBERS.map((nutrient) => (
+          <Cell key={nutrient} number>
+            {pesticide ? text('figure.dash') : String(grade[nutrient])}
+          </Cell>
+        ))}
+        <Cell>{text(organic ? 'shed.kind.organic' : `shed.kind.${release}`)}</Cell>
+        <Cell number>{String(density)}</Cell>
+        <Cell number>{bagsLb.join(', ')}</Cell>
+        <Cell>{text(`standing.${standing}`)}</Cell>
+      </tr>
+      {open && (
+        <tr>
+          <td colSpan={8}>
+            <Explained sentences={sentences} />
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}
+
+/** The fertilizers by grade; a name opens what the grade means. */
+function Fertilizers({ fertilizers }: { fertilizers: readonly Fertilizer[] }): ReactNode {
+  const asked = useSearchParams().get('material');
+  const [open, setOpen] = useState<string | null>(asked);
+  const { workings, sentences } = useMemo(() => {
+    const ctx = new PlanContext();
+    const all = new Map(fertilizers.map((each) => [each.id, explainMaterial(ctx, each)]));
+    return { workings: ctx.sheet.workings, sentences: all };
+  }, [fertilizers]);
+  return (
+    <WorkingProvider workings={workings}>
+      <Table
+        label={text('shed.fertilizers')}
+        heads={[
+          { id: 'name', words: text('ph.head.material') },
+          ...NUMBERS.map((nutrient) => ({ id: nutrient, words: `${nutrient} %`, number: true })),
+          { id: 'kind', words: text('shed.head.kind') },
+          { id: 'density', words: text('shed.head.density'), number: true },
+          { id: 'bags', words: text('shed.head.bags'), number: true },
+          { id: 'standing', words: text('shed.head.standing') },
+        ]}
+      >
+        {fertilizers.map((material) => (
+          <FertilizerRow
+            key={material.id}
+            material={material}
+            open={open === material.id}
+            toggle={() => setOpen(open === material.id ? null : material.id)}
+            sentences={sentences.get(material.id) ?? []}
+          />
+        ))}
+      </Table>
+    </WorkingProvider>
+  );
+}
+
+function Limes({ limes }: { limes: readonly LimeMaterial[] }): ReactNode {
+  return (
+    <Table
+      label={text('shed.limes')}
+      heads={[
+        { id: 'name', words: text('ph.head.material') },
+        { id: 'cce', words: text('shed.head.cce'), number: true },
+        { id: 'density', words: text('shed.head.density'), number: true },
+        { id: 'bags', words: text('shed.head.bags'), number: true },
+        { id: 'standing', words: text('shed.head.standing') },
+      ]}
+    >
+      {limes.map(({ id, typicalCce, density, bagsLb, standing }) => (
+        <tr key={id} className="border-b border-rule-2">
+          <Cell>{text(`material.${id}`)}</Cell>
+          <Cell number>{String(typicalCce)}</Cell>
+          <Cell number>{String(density)}</Cell>
+          <Cell number>{bagsLb.join(', ')}</Cell>
+          <Cell>{text(`standing.${standing}`)}</Cell>
+        </tr>
+      ))}
+    </Table>
+  );
+}
+
+/** The materials that the plans are made with: composition, density, bags, and what a grade means. */
+export function ShedPage(): ReactNode {
+  return (
+    <main className="min-h-[calc(100vh-2.75rem)] bg-sheet px-6 py-4">
+      <h1 className="font-serif text-decision font-semibold">{text('shed.title')}</h1>
+      <p className="mt-1 mb-3 max-w-2xl text-ink-2">{text('shed.help')}</p>
+      <Section title={text('shed.fertilizers')}>
+        <Fertilizers fertilizers={SHIPPED_MATERIALS.fertilizers} />
+      </Section>
+      <Section title={text('shed.limes')}>
+        <Limes limes={SHIPPED_MATERIALS.lime} />
+      </Section>
+    </main>
+  );
+}
