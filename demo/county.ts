@@ -9,20 +9,18 @@ const squareFeet = (text: string) => ({ kind: 'square-feet', squareFeet: text })
 
 /**
  * The county of the Ouzel, a river that no map has: its people, places and soils are invented. Each
- * case reaches a finding that no other one is there for, named beside it; a test holds the list. The
+ * case reaches a finding that no other one does, named beside it; a test holds the list. The
  * soil of the last two is at the laboratory, of the very last too long.
  */
 export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
     id: 'churchyard',
-    finding: 'limeUnsettled',
+    finding: 'clippingsUnknown',
     title: 'St Orrin’s churchyard',
     client: 'Tamsin Wexcombe',
     place: 'Lower Harrow',
     question: 'Moss everywhere. Does the grass want lime?',
-    grounds: [
-      { name: 'Grass between the graves', clippings: 'returned', shape: squareFeet('6200') },
-    ],
+    grounds: [{ name: 'Grass between the graves', shape: squareFeet('6200') }],
     results: { 'ph-water': '5.4', 'ph-smp': '6.4', om: '3.4', cec: '11', p: p('32'), k: k('150') },
   },
   {
@@ -43,13 +41,19 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   },
   {
     id: 'allotment-nine',
-    finding: 'unrated.p',
+    finding: 'unrated.k',
     title: 'Ferry Row allotments, plot 9',
     client: 'Osman Brandt',
     place: 'Ferry Row',
     question: 'The report is from another state. Can you use it?',
     grounds: [{ ...VEGETABLES, name: 'Plot 9', shape: squareFeet('1100') }],
-    results: { 'ph-water': '6.3', om: '3.8', cec: '12', p: p('41', 'mehlich-3'), k: k('128') },
+    results: {
+      'ph-water': '6.3',
+      om: '3.8',
+      cec: '12',
+      p: p('41', 'mehlich-3'),
+      k: k('128', 'mehlich-3'),
+    },
   },
   {
     id: 'allotment-twelve',
@@ -69,7 +73,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     place: 'Ouzel Fen',
     question: 'Black soil, thin grass.',
     grounds: [{ name: 'Low lawn', clippings: 'removed', shape: squareFeet('9000') }],
-    results: { 'ph-water': '4.6', om: '38', p: p('19'), k: k('70') },
+    results: { 'ph-water': '4.6', om: '38', cec: '62', p: p('19'), k: k('70') },
     settled: true,
   },
   {
@@ -80,17 +84,25 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     place: 'Strand',
     question: 'The laboratory says the buffer did not move. Now what?',
     grounds: [{ name: 'Upper green', clippings: 'returned', shape: squareFeet('12000') }],
-    results: { 'ph-water': '5.2', 'ph-smp': '6.9', om: '1.6', cec: '6', texture: 'loam' },
+    results: {
+      'ph-water': '5.2',
+      'ph-smp': '6.9',
+      om: '1.6',
+      cec: '6',
+      texture: 'loam',
+      p: p('33'),
+      k: k('95'),
+    },
     settled: true,
     sent: 12,
   },
   {
     id: 'care-home',
-    finding: 'noneNeeded',
+    finding: 'productRefused.one',
     title: 'Alder House, the rose walk',
     client: 'Alder House care home',
     place: 'Upper Weir',
-    question: 'The roses are weak. Our gardener says lime.',
+    question: 'The roses are weak. Our gardener says lime, and 10-10-10 once a year.',
     grounds: [
       {
         name: 'Rose walk',
@@ -105,21 +117,22 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
       'rec-p': { text: '0' },
       'rec-k': { text: '1' },
     },
+    decisions: { 'feed-way': 'one-trip', 'feed-one': 'fertilizer-10-10-10' },
     settled: true,
   },
   {
     id: 'quarry-lane',
-    finding: 'feedUntested',
+    finding: 'wide.width',
     title: 'Quarry Lane, new neighbors',
     client: 'Ferris Dell',
     place: 'Quarry Lane',
-    question: 'No test yet. What can go on the vegetable patch now?',
+    question: 'No test yet. What can go on the beds now?',
     grounds: [
       {
         ...VEGETABLES,
-        name: 'Patch behind the shed',
+        name: 'Beds behind the shed',
         untested: true,
-        shape: { kind: 'rectangle', length: '24 ft', width: `10' 6"` },
+        shape: { kind: 'raised-beds', number: '3', length: '8', width: '48' },
       },
     ],
   },
@@ -137,7 +150,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
         shape: { kind: 'rectangle', length: '140', width: '55' },
       },
     ],
-    results: { 'ph-water': '5.6', 'ph-smp': '6.3', om: '3.0', cec: '12' },
+    results: { 'ph-water': '5.6', 'ph-smp': '6.3', om: '3.0', cec: '12', p: p('38'), k: k('105') },
     past: [{ kind: 'lime', amount: rate('40'), percent: '90' }],
   },
   {
@@ -154,7 +167,14 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
         shape: { kind: 'rectangle', length: '120', width: '120' },
       },
     ],
-    results: { 'ph-water': '5.9', om: '2.9', cec: '8', texture: 'sandy-loam' },
+    results: {
+      'ph-water': '5.9',
+      om: '2.9',
+      cec: '8',
+      texture: 'sandy-loam',
+      p: p('31'),
+      k: k('110'),
+    },
     settled: true,
     sent: 1070,
   },
@@ -171,6 +191,8 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
       'ph-smp': '6.2',
       om: '4.0',
       cec: '14',
+      p: p('29'),
+      k: k('120'),
       'lime-rec': { text: '95' },
     },
   },
@@ -210,18 +232,19 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     place: 'Lower Harrow',
     question: 'There is half a bag of weed-and-feed in the shed. May I use it up?',
     grounds: [{ name: 'Croquet lawn', clippings: 'returned', shape: squareFeet('2800') }],
-    results: { 'ph-water': '6.5', om: '3.6', cec: '11', p: p('60'), k: k('210') },
+    results: { 'ph-water': '6.5', om: '3.6', cec: '11', p: p('27'), k: k('210') },
     decisions: { 'feed-n': 'weed-and-feed-28-0-3' },
   },
   {
     id: 'kiln-cottages',
-    finding: 'aboveWindow',
+    finding: 'boneMealIdle',
     title: 'Kiln Cottages',
     client: 'Residents',
     place: 'Chalk Hill',
-    question: 'We always put lime on. How much this year?',
+    question: 'We always put lime and bone meal on. How much this year?',
     grounds: [{ name: 'Shared lawn', clippings: 'returned', shape: squareFeet('5200') }],
-    results: { 'ph-water': '7.6', om: '2.7', cec: '18', p: p('28'), k: k('150') },
+    results: { 'ph-water': '7.6', om: '2.7', cec: '18', p: p('6'), k: k('150') },
+    decisions: { 'feed-p': 'steamed-bone-meal-3-15-0' },
     settled: true,
   },
   {
@@ -316,7 +339,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   },
   {
     id: 'quay-house',
-    finding: 'readTheLabel',
+    finding: 'methodsDiffer.texture',
     title: 'Quay House',
     client: 'Mirela Fenner',
     place: 'Staithe End',
@@ -347,6 +370,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     results: {
       'ph-water': '5.7',
       'ph-smp': '6.5',
+      texture: 'silt-loam',
       om: '3.4',
       cec: '10',
       p: p('8'),
@@ -385,6 +409,6 @@ function p(text: string, method = 'bray-1') {
   return { text, method };
 }
 
-function k(text: string) {
-  return { text, method: 'ammonium-acetate' };
+function k(text: string, method = 'ammonium-acetate') {
+  return { text, method };
 }

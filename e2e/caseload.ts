@@ -11,15 +11,25 @@ export function multiplyLines(page: Page, count: number): Promise<void> {
       open.onsuccess = () => resolve(open.result);
       open.onerror = () => reject(open.error);
     });
-    const write = base.transaction('caseIndex', 'readwrite');
-    const lines = write.objectStore('caseIndex');
+    const write = base.transaction('deskLines', 'readwrite');
+    const lines = write.objectStore('deskLines');
     const all = lines.getAll();
     all.onsuccess = () => {
-      const [line] = all.result as Record<string, unknown>[];
+      const [bucket] = all.result as { bucket: number; lines: Record<string, unknown>[] }[];
+      // Records of the size that the program itself makes of so many.
+      const copies = new Map<number, Record<string, unknown>[]>();
       for (let number = 1; number <= many; number += 1) {
         const five = String(number).padStart(5, '0');
-        lines.put({ ...line, id: `copy-${five}`, title: `Plot ${five}`, changedAt: number });
+        const there = copies.get(number % 64) ?? [];
+        there.push({
+          ...bucket?.lines[0],
+          id: `copy-${five}`,
+          title: `Plot ${five}`,
+          changedAt: number,
+        });
+        copies.set(number % 64, there);
       }
+      for (const [at, rows] of copies) lines.put({ bucket: at + 1000, lines: rows });
     };
     await new Promise<void>((resolve, reject) => {
       write.oncomplete = () => resolve();

@@ -29,7 +29,7 @@ test('what the office decides once stands in new cases and on every slip', async
   await app.go('Slip');
   await page.getByLabel('Insert a paragraph …').selectOption({ label: 'Watering in' });
   await page.keyboard.press('Control+k');
-  await page.keyboard.type('insert spreader');
+  await page.getByRole('dialog').getByRole('combobox').fill('insert spreader');
   await page.keyboard.press('Enter');
   await expect(app.field('Spreader')).toHaveValue(/Set the spreader low/);
   await app.field('Spreader').fill('Weigh what goes out.');

@@ -28,7 +28,7 @@ test('what is taken out and brought into an empty place is as before', async () 
   await addCase(second, NOW, base);
   const files = await everything();
   await base.cases.clear();
-  await base.caseIndex.clear();
+  await base.deskLines.clear();
   expect(await bringIn(files, NOW, copy, undefined, base)).toMatchObject({ added: 2 });
   expect(await everything()).toEqual(files);
   expect((await listCases(base)).standing.map(({ title }) => title).sort()).toEqual([
@@ -70,7 +70,7 @@ test('all or none, with progress', async () => {
     [25, 60],
     [50, 60],
   ]);
-  jest.spyOn(base.caseIndex, 'bulkPut').mockRejectedValueOnce(new Error('full'));
+  jest.spyOn(base.deskLines, 'bulkPut').mockRejectedValueOnce(new Error('full'));
   const more = [newCase('n1', '2027-10-04'), newCase('n2', '2027-10-04')];
   await expect(bringIn(more, NOW, copy, undefined, base)).rejects.toThrow('full');
   expect(await base.cases.get('n1')).toBeUndefined();

@@ -3,6 +3,7 @@ import type { CaseFile } from '../core/casefile/casefile';
 import { migrate } from '../core/casefile/migrate';
 import { db, type CaseIndexRow, type CaseRow } from './db';
 import { indexRow } from './indexRow';
+import { putLines } from './lines';
 import { same, type Json } from './patch';
 
 /** How far long work has come. */
@@ -37,7 +38,7 @@ export async function* allCases(
   onProgress: (progress: Progress) => void,
   base = db,
 ): AsyncGenerator<CaseFile> {
-  const ids = await base.caseIndex.where('deletedAt').equals(0).primaryKeys();
+  const ids = await base.cases.where('deletedAt').equals(0).primaryKeys();
   for (let at = 0; at < ids.length; at += AT_ONCE) {
     const rows = await base.cases.bulkGet(ids.slice(at, at + AT_ONCE));
     for (const row of rows) {
@@ -102,9 +103,12 @@ export async function bringIn(
       await breath();
     }
   }
-  await base.transaction('rw', base.cases, base.caseIndex, async () => {
+  await base.transaction('rw', base.cases, base.deskLines, async () => {
     await base.cases.bulkPut(arrivals.map(({ row }) => row));
-    await base.caseIndex.bulkPut(arrivals.map(({ line }) => line));
+    await putLines(
+      base,
+      arrivals.map(({ line }) => line),
+    );
   });
   const only = files.length === 1 ? (arrivals[0]?.row.id ?? files[0]?.id) : undefined;
   return { ...counts, id: only };

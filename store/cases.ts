@@ -3,6 +3,7 @@ import { migrate } from '../core/casefile/migrate';
 import type { Msg } from '../core/working/msg';
 import { db, type AgrologosDb, type CaseRow } from './db';
 import { indexRow } from './indexRow';
+import { putLines } from './lines';
 import { applyPatches, reachable, same, valueAt, type Patch } from './patch';
 
 /** What became of a list of patches. */
@@ -14,12 +15,12 @@ export interface Applied {
 
 async function put(base: AgrologosDb, row: CaseRow, now: number): Promise<void> {
   await base.cases.put(row);
-  await base.caseIndex.put(indexRow(row.doc, now, row.deletedAt));
+  await putLines(base, [indexRow(row.doc, now, row.deletedAt)]);
 }
 
 /** Stores a new case with its line on the Desk. */
 export async function addCase(doc: CaseFile, now: number, base = db): Promise<void> {
-  await base.transaction('rw', base.cases, base.caseIndex, async () => {
+  await base.transaction('rw', base.cases, base.deskLines, async () => {
     await put(base, { id: doc.id, rev: 1, schema: doc.schema, deletedAt: 0, doc }, now);
   });
 }
@@ -34,7 +35,7 @@ export type ReadCase =
  * whoever follows the stored document sees what was read; a newer one is refused whole.
  */
 export async function readCase(id: string, now: number, base = db): Promise<ReadCase> {
-  return base.transaction('rw', base.cases, base.caseIndex, async () => {
+  return base.transaction('rw', base.cases, base.deskLines, async () => {
     const row = await base.cases.get(id);
     if (!row || row.deletedAt > 0) return { kind: 'missing' };
     const migrated = migrate(row.doc);
@@ -64,7 +65,7 @@ export async function patchCase(
   now: number,
   base = db,
 ): Promise<Applied> {
-  return base.transaction('rw', base.cases, base.caseIndex, async () => {
+  return base.transaction('rw', base.cases, base.deskLines, async () => {
     const stored = await base.cases.get(id);
     if (!stored) throw new Error(`patchCase: there is no case '${id}'`);
     const row = presentRow(stored);

@@ -3,6 +3,7 @@ import type { CaseFile } from '../core/casefile/casefile';
 import type { Msg } from '../core/working/msg';
 import type { StepId } from '../core/working/context';
 import type { QueueFacts } from '../core/queue';
+import { intoBuckets, type Bucket } from './buckets';
 
 /** A stored case. `deletedAt` is 0 for a case that stands on the Desk. */
 export interface CaseRow {
@@ -45,7 +46,7 @@ interface SettingRow {
 /** The browser's own database. Tables come with the parts that use them. */
 export class AgrologosDb extends Dexie {
   cases!: EntityTable<CaseRow, 'id'>;
-  caseIndex!: EntityTable<CaseIndexRow, 'id'>;
+  deskLines!: EntityTable<Bucket<CaseIndexRow>, 'bucket'>;
   settings!: EntityTable<SettingRow, 'key'>;
 
   constructor(name = 'agrologos') {
@@ -56,6 +57,13 @@ export class AgrologosDb extends Dexie {
       caseIndex: 'id, deletedAt, changedAt',
       settings: 'key',
     });
+    this.version(2)
+      .stores({ deskLines: 'bucket' })
+      .upgrade(async (change) => {
+        const lines: CaseIndexRow[] = await change.table('caseIndex').toArray();
+        await change.table('deskLines').bulkAdd(intoBuckets(lines));
+      });
+    this.version(3).stores({ caseIndex: null });
   }
 }
 

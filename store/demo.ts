@@ -2,6 +2,7 @@ import type { CaseFile } from '../core/casefile/casefile';
 import { isDemo } from '../core/casefile/demo';
 import { db } from './db';
 import { indexRow } from './indexRow';
+import { changeLines, putLines } from './lines';
 
 /**
  * Puts the demo county onto an empty Desk, once in the life of this browser's database and in one
@@ -13,7 +14,7 @@ export async function seedDemo(
   base = db,
 ): Promise<boolean> {
   const lines = files.map((file) => indexRow(file, now, 0));
-  return base.transaction('rw', base.cases, base.caseIndex, base.settings, async () => {
+  return base.transaction('rw', base.cases, base.deskLines, base.settings, async () => {
     const seeded = await base.settings.get('demoSeeded');
     if (seeded || (await base.cases.count()) > 0) return false;
     await base.settings.put({ key: 'demoSeeded', value: 'yes' });
@@ -25,18 +26,16 @@ export async function seedDemo(
       doc,
     }));
     await base.cases.bulkPut(rows);
-    await base.caseIndex.bulkPut(lines);
+    await putLines(base, lines);
     return true;
   });
 }
 
 /** Takes all demo cases off the Desk together, or with a `deletedAt` of 0 puts them back. */
 export async function markDemo(deletedAt: number, base = db): Promise<void> {
-  await base.transaction('rw', base.cases, base.caseIndex, async () => {
-    const ids = (await base.caseIndex.toCollection().primaryKeys()).filter(isDemo);
-    for (const id of ids) {
-      await base.cases.update(id, { deletedAt });
-      await base.caseIndex.update(id, { deletedAt });
-    }
+  await base.transaction('rw', base.cases, base.deskLines, async () => {
+    const ids = (await base.cases.toCollection().primaryKeys()).filter(isDemo);
+    for (const id of ids) await base.cases.update(id, { deletedAt });
+    await changeLines(base, ids, (line) => ({ ...line, deletedAt }));
   });
 }

@@ -1,12 +1,13 @@
 import { db, INDEX_VERSION, type AgrologosDb, type CaseIndexRow } from './db';
+import { allLines, changeLines } from './lines';
 
 /** Deleted cases can be brought back for this long. */
 const KEPT_AFTER_DELETION_MS = 30 * 86_400_000;
 
 async function mark(id: string, deletedAt: number, base: AgrologosDb): Promise<void> {
-  await base.transaction('rw', base.cases, base.caseIndex, async () => {
+  await base.transaction('rw', base.cases, base.deskLines, async () => {
     await base.cases.update(id, { deletedAt });
-    await base.caseIndex.update(id, { deletedAt });
+    await changeLines(base, [id], (line) => ({ ...line, deletedAt }));
   });
 }
 
@@ -22,19 +23,17 @@ export function restoreCase(id: string, base = db): Promise<void> {
 
 /** Removes for good what was deleted more than 30 days ago. */
 export async function purgeDeleted(now: number, base = db): Promise<void> {
-  await base.transaction('rw', base.cases, base.caseIndex, async () => {
-    const old = (at: number): boolean => at > 0 && at < now - KEPT_AFTER_DELETION_MS;
-    const ids = (await base.caseIndex.where('deletedAt').above(0).toArray())
-      .filter(({ deletedAt }) => old(deletedAt))
-      .map(({ id }) => id);
+  await base.transaction('rw', base.cases, base.deskLines, async () => {
+    const old = base.cases.where('deletedAt').between(1, now - KEPT_AFTER_DELETION_MS);
+    const ids = await old.primaryKeys();
     await base.cases.bulkDelete(ids);
-    await base.caseIndex.bulkDelete(ids);
+    await changeLines(base, ids, () => undefined);
   });
 }
 
 /** Whether there is anything to list. */
-export async function hasLines(base = db): Promise<boolean> {
-  return (await base.caseIndex.limit(1).primaryKeys()).length > 0;
+export async function hasCases(base = db): Promise<boolean> {
+  return (await base.cases.limit(1).primaryKeys()).length > 0;
 }
 
 /** What the Desk lists. */
@@ -47,8 +46,7 @@ export interface Listed {
 
 /** The Desk's lines: those that stand on it, the last changed first, and the deleted ones. */
 export async function listCases(base = db): Promise<Listed> {
-  // Read in one go and sorted here: walking an index backwards takes several times as long.
-  const all = await base.caseIndex.toArray();
+  const all = await allLines(base);
   all.sort((a, b) => b.changedAt - a.changedAt);
   const rows = all.filter(({ version }) => version === INDEX_VERSION);
   return {

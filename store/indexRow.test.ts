@@ -3,6 +3,7 @@ import { addCase } from './cases';
 import { AgrologosDb, INDEX_VERSION } from './db';
 import { listCases } from './desk';
 import { indexRow } from './indexRow';
+import { changeLines } from './lines';
 import { reindexOld } from './reindex';
 
 test('the Desk’s line carries what lists and searches need, and no figure', () => {
@@ -30,7 +31,7 @@ test('a line can be stored as it is', () => {
 test('lines of an older version are made anew, and not listed before', async () => {
   const base = new AgrologosDb('reindex');
   await addCase(lawnCase(ORACLE), 7, base);
-  await base.caseIndex.update('case-1', { version: 1 });
+  await changeLines(base, ['case-1'], (line) => ({ ...line, version: 1 }));
   expect(await listCases(base)).toEqual({ standing: [], deleted: [], outdated: true });
   await reindexOld(base);
   const { standing, outdated } = await listCases(base);

@@ -2,7 +2,7 @@ import { newCase } from '../core/casefile/newCase';
 import type { CaseFile } from '../core/casefile/casefile';
 import { addCase } from './cases';
 import { AgrologosDb } from './db';
-import { deleteCase, hasLines } from './desk';
+import { deleteCase, hasCases } from './desk';
 import { namesElsewhere } from './sampleNames';
 
 const NOW = Date.UTC(2027, 9, 4);
@@ -16,12 +16,12 @@ function named(id: string, name: string): CaseFile {
 
 test('names of other cases count, deleted ones too, and neither one’s own nor blank ones', async () => {
   const base = new AgrologosDb('sample-names');
-  expect(await hasLines(base)).toBe(false);
+  expect(await hasCases(base)).toBe(false);
   await addCase(named('a', '27-001'), NOW, base);
   await addCase(named('b', ' 27-002 '), NOW, base);
   await addCase(named('c', '  '), NOW, base);
   await deleteCase('b', NOW, base);
-  expect(await hasLines(base)).toBe(true);
+  expect(await hasCases(base)).toBe(true);
   expect([...(await namesElsewhere('a', base))]).toEqual(['27-002']);
   expect([...(await namesElsewhere('c', base))].sort()).toEqual(['27-001', '27-002']);
   await base.delete();

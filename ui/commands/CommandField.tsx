@@ -19,10 +19,16 @@ function matches(command: Command, typed: string): boolean {
   return words.every((word) => label.includes(word));
 }
 
+interface CommandFieldProps {
+  /** What was typed before the field had come. */
+  readonly typedAhead: string;
+  readonly onClose: () => void;
+}
+
 /** The field that runs any command by its words. */
-export default function CommandField({ onClose }: { onClose: () => void }): ReactNode {
+export default function CommandField({ typedAhead, onClose }: CommandFieldProps): ReactNode {
   const { commands } = useRegistry();
-  const [typed, setTyped] = useState('');
+  const [typed, setTyped] = useState(typedAhead);
   const found = commands.filter((command) => matches(command, typed));
   const run = (command: Command | null): void => {
     if (!command) return;
@@ -38,6 +44,7 @@ export default function CommandField({ onClose }: { onClose: () => void }): Reac
           <Combobox<Command | null> value={null} onChange={run} immediate>
             <ComboboxInput
               autoFocus
+              displayValue={() => typed}
               aria-label={text('command.field')}
               placeholder={text('command.field')}
               className="h-12 w-full border-b border-rule px-4 text-title"

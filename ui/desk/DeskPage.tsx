@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { isDemo } from '../../core/casefile/demo';
-import { deleteCase, hasLines, listCases, purgeDeleted, restoreCase } from '../../store/desk';
+import { deleteCase, hasCases, listCases, purgeDeleted, restoreCase } from '../../store/desk';
 import type { CaseIndexRow } from '../../store/db';
 import { leftovers, livingPages } from '../../store/mirror';
 import { useCommands, type Command } from '../commands/registry';
@@ -54,7 +54,7 @@ const CaseList = dynamic(() => import('./CaseList').then((file) => file.CaseList
 
 /** Fetches the list's part of the program while its lines are still being read. */
 async function fetchList(): Promise<void> {
-  if (await hasLines()) await import('./CaseList');
+  if (await hasCases()) await import('./CaseList');
 }
 
 /** The invented county comes back as one, as it went. */

@@ -4,7 +4,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { db } from '../../store/db';
 import { readSetting, writeSetting } from '../../store/settings';
 import { CommandProvider, useCommands, type Command } from '../commands/registry';
@@ -13,7 +13,7 @@ import { Kbd } from '../parts/Kbd';
 import { Broken } from './Broken';
 import { Logo } from './Logo';
 
-const CommandField = dynamic(() => import('../commands/CommandField'), { ssr: false });
+const CommandField = lazy(() => import('../commands/CommandField'));
 const HelpSheet = dynamic(() => import('../commands/HelpSheet'), { ssr: false });
 
 /** The id of the slot in the top bar where the open case says whether it is saved. */
@@ -22,9 +22,34 @@ export const STATUS_SLOT = 'status-slot';
 /** Places beside the Desk, each at an address of its own name. */
 const PLACES = ['shed', 'office'] as const;
 
+interface FieldToComeProps {
+  readonly typed: string;
+  readonly onType: (typed: string) => void;
+}
+
+/** Takes what is typed while the field of commands is still fetched, so that no letter is lost. */
+function FieldToCome({ typed, onType }: FieldToComeProps): ReactNode {
+  return (
+    <div role="dialog" aria-label={text('command.field')} className="fixed inset-0 z-20 bg-ink/30">
+      <input
+        autoFocus
+        aria-label={text('command.field')}
+        value={typed}
+        onChange={(event) => onType(event.target.value)}
+        className="mx-auto mt-16 block h-12 w-full max-w-lg rounded bg-sheet px-4 text-title"
+      />
+    </div>
+  );
+}
+
 function TopBar(): ReactNode {
   const router = useRouter();
   const [open, setOpen] = useState<'field' | 'help' | undefined>();
+  const [typedAhead, setTypedAhead] = useState('');
+  const closeField = (): void => {
+    setOpen(undefined);
+    setTypedAhead('');
+  };
   const commands = useMemo<readonly Command[]>(
     () => [
       { id: 'field', label: 'command.open', keys: ['Ctrl+K'], run: () => setOpen('field') },
@@ -70,7 +95,11 @@ function TopBar(): ReactNode {
       >
         {text('command.keys')}
       </button>
-      {open === 'field' && <CommandField onClose={() => setOpen(undefined)} />}
+      {open === 'field' && (
+        <Suspense fallback={<FieldToCome typed={typedAhead} onType={setTypedAhead} />}>
+          <CommandField typedAhead={typedAhead} onClose={closeField} />
+        </Suspense>
+      )}
       {open === 'help' && <HelpSheet onClose={() => setOpen(undefined)} />}
     </header>
   );
