@@ -77,7 +77,7 @@ test('lime of the last year is asked for and counted off', async ({ page }) => {
   await expect(page.locator('#worksheet h1')).toContainText(
     '58 lb of pelletized limestone, in two dressings',
   );
-  await expect(page.getByText('Lime of the last year is still at work')).toBeVisible();
+  await expect(page.getByText('Lime from the last year is still at work')).toBeVisible();
 });
 
 test('the rest of the paper is kept as printed with ppm beside it, and what does not fit is asked about', async ({

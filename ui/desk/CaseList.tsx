@@ -60,7 +60,7 @@ function Filters({ lines, shown, onShow }: FiltersProps): ReactNode {
           type="button"
           aria-pressed={which === shown}
           onClick={() => onShow(which)}
-          className="flex h-7 items-center gap-1.5 rounded border border-control px-2.5 text-small aria-pressed:border-spruce aria-pressed:bg-spruce-wash aria-pressed:font-semibold"
+          className="flex h-7 items-center gap-1.5 rounded border border-control px-2.5 text-small aria-pressed:border-spruce aria-pressed:bg-spruce-wash aria-pressed:font-semibold forced-colors:aria-pressed:border-2"
         >
           {text(`queue.${which}`)}
           <span className="num text-ink-2">{String(count(which))}</span>

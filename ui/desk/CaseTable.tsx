@@ -42,7 +42,7 @@ function Line({ line, index, chosen, onChoose, onDelete }: LineProps): ReactNode
     <tr
       aria-rowindex={index + 2}
       onClick={onChoose}
-      className={`h-9 border-b border-rule-2 ${chosen ? 'bg-spruce-wash' : 'hover:bg-spruce-wash/60'}`}
+      className={`h-9 border-b border-rule-2 ${chosen ? 'bg-spruce-wash forced-colors:outline-2 forced-colors:-outline-offset-2' : 'hover:bg-spruce-wash/60'}`}
     >
       <td className="px-2">
         <div className="flex items-center">

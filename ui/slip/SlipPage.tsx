@@ -71,10 +71,10 @@ export function SlipPage(): ReactNode {
         <SlipBlocks blocks={plan.slip.blocks} />
       )}
       <Signature />
-      <Appendix />
       <footer className="mt-6 border-t border-rule pt-2 text-label text-ink-2">
         {text('slip.footer')}
       </footer>
+      <Appendix />
     </article>
   );
 }

@@ -32,7 +32,7 @@ function originOf(step: PresentWorking): string {
 function Expression({ step, workings }: { step: PresentWorking; workings: Workings }): ReactNode {
   return expressionOf(step, workings).map(({ sign, input }) => (
     <span key={input.id} title={messageText(input.label, workings)}>
-      {sign && ` ${sign} `}
+      {sign === ';' ? '; ' : sign && ` ${sign} `}
       {quantityText(input.value)}
     </span>
   ));

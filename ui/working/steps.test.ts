@@ -35,6 +35,13 @@ test('between rows both rows are named', () => {
   ]);
 });
 
+test('an equation shows all that goes into it', () => {
+  const [line] = lines('lawn/ground/area', {
+    shape: { kind: 'trapezoid', sideA: '44', sideB: '36', height: '30' },
+  });
+  expect(line).toMatch(/: 44 ft ?; ?36 ft ?; ?30 ft = 1,200 ft²$/);
+});
+
 test('a typed value is its own and only line', () => {
   expect(lines('lawn/report/ph-water', ORACLE)).toEqual(['pH (in water):  = pH 5.4']);
 });

@@ -46,6 +46,7 @@ const SIGNS: Partial<Record<PresentWorking['op'], readonly string[]>> = {
   divide: ['÷'],
   proportion: ['×', '÷'],
   count: ['÷'],
+  equation: [';'],
 };
 
 /** A step's inputs with the sign that stands before each (none before the first). */
