@@ -10,7 +10,7 @@ import {
   type Typed,
 } from '../core/casefile/casefile';
 import { DEMO_MARK } from '../core/casefile/demo';
-import { blankColumn, emptyResult, newArea, newCase } from '../core/casefile/newCase';
+import { blankColumn, emptyResult, newArea, newCase, newReport } from '../core/casefile/newCase';
 import { planCase } from '../core/plan';
 import { slipDigest } from '../core/queue';
 import { addDays, type IsoDate } from '../core/typed/date';
@@ -114,13 +114,11 @@ export function buildDemo(demo: DemoCase, today: IsoDate): CaseFile {
         ? { s1: { id: 's1', name: demo.title, areaIds: tested, takenOn: ago(taken), lead: '' } }
         : {},
     reports: {
-      r1: {
-        id: 'r1',
+      r1: newReport('r1', {
         laboratory: begun ? 'Fen Soils' : '',
         date: begun ? ago(reported) : '',
-        depth: '',
         results: { s1: { ...(paper ? blankColumn(paper) : {}), ...values } },
-      },
+      }),
     },
     past: Object.fromEntries(
       past.map(({ days = 120, ...entry }, index) => {

@@ -1,4 +1,4 @@
-import { lawnCase, ORACLE, type LawnInput } from '../test/cases';
+import { earlierReport, fieldReport, lawnCase, ORACLE, type LawnInput } from '../test/cases';
 import type { DecisionKind } from '../core/casefile/casefile';
 import { planCase } from '../core/plan';
 import words from '../words/en.case.json';
@@ -53,6 +53,17 @@ const MORE: readonly LawnInput[] = [
   { ...ORACLE, ...FED, ph: '5.4', buffer: '6.4', measuredBy: 'pace' },
   { ...FED, measuredBy: 'guess', decisions: { 'feed-way': 'one-trip' } },
   { ...ORACLE, takenOn: '2027-10-01', spreadOn: '2027-09-20' },
+  { reports: [fieldReport('kit', ['5.0', '6.0'])] },
+  { reports: [fieldReport('probe', ['5.0', '6.0'])] },
+  { ...ORACLE, more: { 'ph-sikora': { text: '7.9' }, ec: { text: '1' }, pb: { text: '90' } } },
+  { ...ORACLE, more: { 'sat-ca': { text: '90' }, 'sat-mg': { text: '30' } } },
+  { ...FED, om: '31', cec: '12' },
+  {
+    ...ORACLE,
+    reportedOn: '2027-09-01',
+    reports: [earlierReport('2024-09-01', { 'ph-water': '7' })],
+  },
+  { ...FED, recN: { text: '2' }, more: { 'rec-per': { text: 'planting' } } },
   ...(['feed-p', 'feed-k', 'feed-one'] as const).map((what) => refused(what, WEED)),
   ...(['feed-n', 'feed-k'] as const).map((what) => refused(what, 'fertilizer-10-10-10')),
   refused('feed-p', 'urea-46-0-0'),

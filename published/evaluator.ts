@@ -25,6 +25,8 @@ const FACTORS: Readonly<Record<string, number>> = {
   'lb>oz': 16,
   'cups>tbsp': 16,
   'kg/ha>lb/acre': 0.40468564224 / 0.45359237,
+  't/ha>ton/acre': (1000 * 0.40468564224) / 0.45359237 / 2000,
+  'uS/cm>dS/m': 1 / 1000,
   'm2>ft2': 1 / 0.3048 ** 2,
   'ft3>yd3': 1 / 27,
   'ft3>gal': 1728 / 231,
@@ -70,6 +72,7 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
     }
     return Math.abs(twice) / 2;
   },
+  'half-range': (high = 0, low = 0) => 0.5 * high - 0.5 * low,
   'ppm-to-meq': (ppm = 0, mass = 1) => ppm / mass / 10,
   'meq-to-ppm': (meq = 0, mass = 0) => meq * mass * 10,
   cores: (t = 0, cv = 0, error = 1) => Math.ceil(((t * cv) / error) ** 2 - 1e-9),
@@ -159,6 +162,8 @@ function evaluate(working: PresentWorking, v: readonly number[], sheet: Workings
       return working.detail && 'equation' in working.detail
         ? (EQUATIONS[working.detail.equation]?.(...v) ?? NaN)
         : NaN;
+    case 'mean':
+      return sum(v) / v.length;
     case 'spread':
     case 'choose':
       return a;

@@ -3,13 +3,15 @@ import {
   type Analyte,
   type CaseFile,
   type DecisionKind,
+  type FieldReading,
   type Label,
   type MeasuredBy,
   type PastEntry,
+  type Report,
   type Shape,
   type Typed,
 } from '../core/casefile/casefile';
-import { emptyResult, newCase } from '../core/casefile/newCase';
+import { emptyResult, newCase, newReport } from '../core/casefile/newCase';
 
 /** What the tests vary of the one lawn. Everything is text, as typed. */
 export interface LawnInput {
@@ -47,6 +49,8 @@ export interface LawnInput {
   /** When the sample was taken, and when lime was spread before it. */
   takenOn?: string;
   spreadOn?: string;
+  /** Further reports: earlier ones, kits and probes. */
+  reports?: readonly Report[];
   /** Why each of them was taken. */
   reason?: string;
 }
@@ -112,6 +116,7 @@ export function lawnCase(input: LawnInput): CaseFile {
       },
     },
     reports: {
+      ...Object.fromEntries((input.reports ?? []).map((each) => [each.id, each])),
       r1: {
         ...report,
         depth: input.depth ?? '',
@@ -138,6 +143,37 @@ export function lawnCase(input: LawnInput): CaseFile {
     labels: labelsOf(input),
     decisions,
   };
+}
+
+/** Readings of a kit or a probe on the one sample: a pH each, and the classes of a kit. */
+export function fieldReport(
+  source: 'kit' | 'probe',
+  phs: readonly string[],
+  classes: Partial<Pick<FieldReading, 'n' | 'p' | 'k'>> = {},
+): Report {
+  const readings = phs.map((ph, index): FieldReading => {
+    const blank = { spot: '', light: '', n: '', p: '', k: '' } as const;
+    return { ...blank, ...classes, id: `r${index}`, order: index, sampleId: 's1', ph };
+  });
+  return {
+    ...newReport(source, { source, date: '2027-09-01' }),
+    readings: Object.fromEntries(readings.map((each) => [each.id, each])),
+  };
+}
+
+/** An earlier report of the one sample, its values as texts. */
+export function earlierReport(
+  date: string,
+  values: Partial<Record<Analyte, string | Partial<Typed>>>,
+): Report {
+  const column = Object.entries(values).map(([analyte, value]) => [
+    analyte,
+    {
+      ...emptyResult(analyte as Analyte),
+      ...(typeof value === 'string' ? { text: value } : value),
+    },
+  ]);
+  return newReport('old', { date, results: { s1: Object.fromEntries(column) } });
 }
 
 /** The oracle of the first issue: 6,200 ft², pH 5.4, SMP 6.4, a bag of CCE 85. */

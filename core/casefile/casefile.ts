@@ -155,12 +155,49 @@ export interface Sample {
 }
 
 /** What a report may hold besides what amounts are worked out from, in ppm of the element. */
-export const MORE_ANALYTES = ['ca', 'mg', 'na', 's', 'no3', 'zn', 'fe', 'mn', 'cu', 'b'] as const;
+export const MORE_ANALYTES = [
+  'ca',
+  'mg',
+  'na',
+  's',
+  'no3',
+  'zn',
+  'fe',
+  'mn',
+  'cu',
+  'b',
+  'al',
+  'pb',
+] as const;
 export type MoreAnalyte = (typeof MORE_ANALYTES)[number];
 
-export const ANALYTES = [
+/** Buffers beside SMP, each with its own pH. */
+export const BUFFERS = ['ph-sikora', 'ph-mehlich', 'ph-adams-evans', 'ph-woodruff'] as const;
+/** Shares of the exchange capacity, in percent. */
+export const SATURATIONS = ['sat-ca', 'sat-mg', 'sat-k', 'sat-na', 'sat-h'] as const;
+/** What is told of the water that a garden is watered with. */
+export const WATERS = [
+  'water-ph',
+  'water-alkalinity',
+  'water-ec',
+  'water-na',
+  'water-no3',
+] as const;
+
+/** What a report may hold that is no content of an element. */
+export const OTHER_ANALYTES = [
+  ...BUFFERS,
+  'ec',
+  'acidity',
+  ...SATURATIONS,
+  'wv',
+  ...WATERS,
+] as const;
+export type OtherAnalyte = (typeof OTHER_ANALYTES)[number];
+
+/** What a fresh paper has a place for. */
+export const USUAL_ANALYTES = [
   'ph-water',
-  'ph-cacl2',
   'ph-smp',
   'om',
   'cec',
@@ -172,18 +209,60 @@ export const ANALYTES = [
   'rec-p',
   'rec-k',
   'rec-product',
+] as const;
+
+export const ANALYTES = [
+  ...USUAL_ANALYTES,
+  'ph-cacl2',
   ...MORE_ANALYTES,
+  ...OTHER_ANALYTES,
+  'rec-crop',
+  'rec-per',
+  'rec-times',
 ] as const;
 export type Analyte = (typeof ANALYTES)[number];
 
-/** A laboratory's report: samples as columns, analytes as rows, each value as printed. */
+/** Who found the values: a laboratory, or somebody with a colour kit or a probe. */
+export const SOURCES_OF_RESULTS = ['laboratory', 'kit', 'probe'] as const;
+export type ResultSource = (typeof SOURCES_OF_RESULTS)[number];
+
+/** Under what light a colour was read; '' is not said. */
+export const LIGHTS = ['', 'daylight', 'cloudy', 'sun', 'indoors'] as const;
+/** Classes that a colour kit tells; '' is not read. */
+export const KIT_CLASSES = ['', 'low', 'medium', 'high'] as const;
+type KitClass = (typeof KIT_CLASSES)[number];
+
+/** One reading of a colour kit or a probe, as typed. */
+export interface FieldReading {
+  readonly id: string;
+  readonly order: number;
+  readonly sampleId: string;
+  readonly spot: string;
+  readonly light: (typeof LIGHTS)[number];
+  readonly ph: string;
+  readonly n: KitClass;
+  readonly p: KitClass;
+  readonly k: KitClass;
+}
+
+/** A report: samples as columns, analytes as rows, each value as printed; or readings of one's own. */
 export interface Report {
   readonly id: string;
+  readonly source: ResultSource;
+  /** The id of the layout in which it is typed; '' is the usual one. */
+  readonly layout: string;
+  /** The laboratory's name, or the kit's. */
   readonly laboratory: string;
   readonly date: string;
   /** Inches of soil that the report's recommendation is for. */
   readonly depth: string;
+  /** The smallest step that a kit or probe tells apart, in pH. */
+  readonly resolution: string;
+  /** What it cost, in US dollars, and how many days it took; as typed. */
+  readonly cost: string;
+  readonly days: string;
   readonly results: Readonly<Record<string, Partial<Readonly<Record<Analyte, Typed>>>>>;
+  readonly readings: Readonly<Record<string, FieldReading>>;
 }
 
 /** What was put on an area in the twelve months before the plan. */

@@ -1,10 +1,11 @@
 import { COOL_SEASON_LAWN } from '../plants/plants';
 import type { IsoDate } from '../typed/date';
 import { SHIPPED_PACK } from '../yardsticks/packs';
+import { ANALYTE_FACTS } from './analytes';
 import {
-  ANALYTES,
   FORMAT,
   SCHEMA,
+  USUAL_ANALYTES,
   type Analyte,
   type Area,
   type CaseFile,
@@ -14,40 +15,13 @@ import {
   type Typed,
 } from './casefile';
 
-/** Unit and method that a fresh entry of an analyte stands in. */
-const FRESH: Readonly<Record<Analyte, readonly [unit: string, method: string]>> = {
-  'ph-water': ['pH', ''],
-  'ph-cacl2': ['pH', ''],
-  'ph-smp': ['pH', ''],
-  om: ['%', ''],
-  cec: ['meq/100g', ''],
-  texture: ['', ''],
-  p: ['ppm', ''],
-  k: ['ppm', ''],
-  'lime-rec': ['lb/1000ft2', 'product'],
-  'rec-n': ['lb/1000ft2', 'N'],
-  'rec-p': ['lb/1000ft2', 'P2O5'],
-  'rec-k': ['lb/1000ft2', 'K2O'],
-  'rec-product': ['lb/1000ft2', ''],
-  ca: ['ppm', ''],
-  mg: ['ppm', ''],
-  na: ['ppm', ''],
-  s: ['ppm', 'S'],
-  no3: ['ppm', 'N'],
-  zn: ['ppm', ''],
-  fe: ['ppm', ''],
-  mn: ['ppm', ''],
-  cu: ['ppm', ''],
-  b: ['ppm', ''],
-};
-
 /**
  * An entry of an analyte with nothing typed in it yet.
  * @example emptyResult('om') // { text: '', unit: '%', method: '' }
  */
 export function emptyResult(analyte: Analyte): Typed {
-  const [unit, method] = FRESH[analyte];
-  return { text: '', unit, method };
+  const { units, methods } = ANALYTE_FACTS[analyte];
+  return { text: '', unit: units[0] ?? '', method: methods[0] ?? '' };
 }
 
 /** A rectangle that nobody has measured. */
@@ -104,6 +78,8 @@ export function newSample(id: string, areaIds: readonly string[]): Sample {
 export interface CaseStart {
   readonly pack: CaseFile['pack'];
   readonly laboratory: string;
+  /** The layout of that paper; '' is the usual one. */
+  readonly layout: string;
   /** What a test costs, and the days until its report, as typed. */
   readonly sampling: CaseFile['sampling'];
   /** The length of one of the advisor's paces, as typed. */
@@ -115,25 +91,50 @@ export interface CaseStart {
 const USUAL_START: CaseStart = {
   pack: { id: SHIPPED_PACK.id, version: SHIPPED_PACK.version },
   laboratory: '',
+  layout: '',
   sampling: { fee: '', days: '' },
   pace: '',
   results: {},
 };
 
+type Column = Report['results'][string];
+
 /** The results of another sample of a report: nothing typed, in the units and methods of the first. */
-export function blankColumn({ results }: Report): Record<Analyte, Typed> {
+export function blankColumn({ results }: Report): Column {
   const [first = {}] = Object.values(results);
   return printedAs(first);
 }
 
-function printedAs(
-  how: Readonly<Partial<Record<Analyte, Omit<Typed, 'text'>>>>,
-): Record<Analyte, Typed> {
-  const entries = ANALYTES.map((analyte): [Analyte, Typed] => [
-    analyte,
-    { ...emptyResult(analyte), ...how[analyte], text: '' },
-  ]);
-  return Object.fromEntries(entries) as Record<Analyte, Typed>;
+function printedAs(how: Readonly<Partial<Record<Analyte, Omit<Typed, 'text'>>>>): Column {
+  const told = Object.keys(how) as Analyte[];
+  const entries = [...new Set<Analyte>([...USUAL_ANALYTES, ...told])].map(
+    (analyte): [Analyte, Typed] => [
+      analyte,
+      { ...emptyResult(analyte), ...how[analyte], text: '' },
+    ],
+  );
+  return Object.fromEntries(entries);
+}
+
+/** A report before anything of it was typed. */
+export function newReport(
+  id: string,
+  told: Partial<Pick<Report, 'source' | 'laboratory' | 'layout' | 'date' | 'results'>> = {},
+): Report {
+  return {
+    id,
+    source: 'laboratory',
+    layout: '',
+    laboratory: '',
+    date: '',
+    depth: '',
+    resolution: '',
+    cost: '',
+    days: '',
+    results: {},
+    readings: {},
+    ...told,
+  };
 }
 
 /**
@@ -154,13 +155,11 @@ export function newCase(id: string, today: IsoDate, start: CaseStart = USUAL_STA
     areas: { lawn: newArea('lawn', 1, COOL_SEASON_LAWN.id, start.pace) },
     samples: { s1: newSample('s1', ['lawn']) },
     reports: {
-      r1: {
-        id: 'r1',
+      r1: newReport('r1', {
         laboratory,
-        date: '',
-        depth: '',
+        layout: start.layout,
         results: { s1: printedAs(start.results) },
-      },
+      }),
     },
     past: {},
     labels: {},

@@ -15,11 +15,20 @@ const SHAPE = {
   outline: '',
 };
 
+const REPORT = {
+  source: 'laboratory',
+  layout: '',
+  resolution: '',
+  cost: '',
+  days: '',
+  readings: {},
+};
+
 const SITE = { slope: '', drainage: '', spots: '', clues: '', note: '' };
 
 /**
  * Schema 3: ground of all kinds, in parts, with how it was measured; what was seen on it; what a
- * test costs and how long it takes; paragraphs of the office's own on the client's page.
+ * test costs and how long it takes; readings of kits and probes; layouts of reports; paragraphs of the office's own on the client's page.
  */
 export function toSchema3(document: Node): Record<string, unknown> {
   return {
@@ -34,6 +43,7 @@ export function toSchema3(document: Node): Record<string, unknown> {
       site: SITE,
     })),
     samples: overEach(document['samples'], (sample) => ({ ...sample, lead: '' })),
+    reports: overEach(document['reports'], (report) => ({ ...report, ...REPORT })),
     paragraphs: {},
     sampling: { fee: '', days: '' },
   };

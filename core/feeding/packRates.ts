@@ -110,6 +110,11 @@ function byRating<S extends 'P2O5' | 'K2O'>(
   const bands = nutrient === 'P2O5' ? pack.soilTest.p : pack.soilTest.k;
   if (!bands) return none(reading.sentence);
   const row = RATINGS.indexOf(reading.rating);
+  if ('absent' in reading.compared) {
+    // The laboratory's own word is its class: there is no value that the rate would follow.
+    const value = quantity(rates[row] ?? 0, 'lb/1000ft2', nutrient);
+    return ctx.sheet.derive('lookup', cellEntry(input, id, nutrient, row), [], () => value);
+  }
   const inputs: readonly Figure[] = reading.critical
     ? [reading.compared, reading.critical]
     : [reading.compared];

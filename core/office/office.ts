@@ -1,5 +1,6 @@
 import type { Paragraph } from '../casefile/casefile';
 import type { CaseStart } from '../casefile/newCase';
+import type { Layout } from '../report/layouts';
 import { SHIPPED_PACK, SHIPPED_PACKS } from '../yardsticks/packs';
 
 export const PAPERS = ['letter', 'a4'] as const;
@@ -10,6 +11,10 @@ export interface Office {
   /** The pack that new cases are pinned to, in its newest version. */
   readonly packId: string;
   readonly laboratory: string;
+  /** The layout of that laboratory's paper; '' is the usual one. */
+  readonly layout: string;
+  /** Layouts of this office's own, by their id. */
+  readonly layouts: Readonly<Record<string, Layout>>;
   /** Extractants and units in which that laboratory prints; '' is not chosen. */
   readonly pMethod: string;
   readonly kMethod: string;
@@ -35,6 +40,8 @@ export interface Office {
 export const USUAL_OFFICE: Office = {
   packId: SHIPPED_PACK.id,
   laboratory: '',
+  layout: '',
+  layouts: {},
   pMethod: '',
   kMethod: '',
   soilUnit: 'ppm',
@@ -67,6 +74,7 @@ export function caseStart(office: Office): CaseStart {
   return {
     pack: { id, version },
     laboratory: office.laboratory,
+    layout: office.layout,
     sampling: { fee: office.sampleFee, days: office.sampleDays },
     pace: office.pace,
     results: {

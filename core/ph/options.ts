@@ -4,6 +4,7 @@ import {
   perAcreToPerThousand,
   perHundredToPerThousand,
   rescaleDepth,
+  tonnesPerHectareToTonsPerAcre,
   tonsPerAcreByShortCut,
   tonsPerAcreToPerThousand,
 } from '../units/convert';
@@ -163,6 +164,18 @@ function labRate(ctx: PlanContext, prefix: string, { readings }: OptionInput): L
           [tons],
           (q) => tonsPerAcreByShortCut(q),
         );
+  }
+  if (unit === 't/ha') {
+    const tonnes = ctx.number(entry, text, LAB_AMOUNT, 't/ha', 'limestone');
+    const tons = ctx.sheet.derive(
+      'convert',
+      { id: `${prefix}/tons`, label: msg('lime.shortTons'), source: 'definition' },
+      [tonnes],
+      (q) => tonnesPerHectareToTonsPerAcre(q),
+    );
+    return ctx.sheet.derive('convert', { ...converted, source: 'definition' }, [tons], (q) =>
+      tonsPerAcreToPerThousand(q),
+    );
   }
   if (unit === 'lb/acre') {
     const pounds = ctx.number(entry, text, LAB_AMOUNT, 'lb/acre', 'limestone');

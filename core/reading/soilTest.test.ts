@@ -48,7 +48,7 @@ test('without CEC the critical level is 100 ppm; with CEC 25 it is 137.5', () =>
 test.each<[LawnInput, string, string]>([
   [{}, 'reading.notTested', 'nothing typed'],
   [{ p: { text: 'much' } }, 'reading.unreadable', 'not a number'],
-  [{ p: { text: '8', unit: 'mg/dm3' } }, 'reading.unreadable', 'per volume'],
+  [{ p: { text: '8', unit: 'mg/dm3' } }, 'reading.unread', 'per volume'],
   [{ p: { text: '8', method: '' } }, 'reading.noExtractant', 'extractant not known'],
   [{ p: { text: '8', method: 'mehlich-3' } }, 'reading.noRating', 'no bands for it'],
   [

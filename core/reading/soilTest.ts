@@ -107,7 +107,10 @@ function unrated(
 ): Msg | undefined {
   const of = { nutrient: PRINTED[analyte] };
   if (!typed) return msg('reading.notTested', of);
-  if ('absent' in figure) return msg('reading.unreadable', of);
+  if ('absent' in figure) {
+    const plain = figure.absent.id === 'absent.unreadable';
+    return msg(plain ? 'reading.unreadable' : 'reading.unread', { ...of, why: figure.absent });
+  }
   if (!bands) return msg('reading.noBands', of);
   if (method === '') return msg('reading.noExtractant', of);
   if (method !== bands.method) {
@@ -147,13 +150,24 @@ function readOne(
     bands?.decimals ?? 0,
   );
   const common = { analyte, value: extracted.figure, compared, critical };
+  if (extracted.word) {
+    const { word } = extracted;
+    const then = msg(`reading.${analyte}.${word}`);
+    const params = { nutrient: PRINTED[analyte], rating: msg(`rating.${word}`), then };
+    return { ...common, rating: word, ends: [], sentence: msg('reading.word', params) };
+  }
   const why = unrated(analyte, extracted, bands);
   if (why || !bands || 'absent' in compared) {
     return { ...common, rating: undefined, ends: [], sentence: why ?? msg('reading.notTested') };
   }
   const level = critical && !('absent' in critical) ? critical.value.value : 0;
   const rating = ratingOf(bands, compared.value.value, level);
-  const low = compared.range ? ratingOf(bands, compared.range.low, level) : undefined;
+  const { range } = compared;
+  if (range && range.high > compared.value.value && rating !== 'very-high') {
+    const params = { nutrient: PRINTED[analyte], value: { working: extracted.figure.id } };
+    return { ...common, rating: undefined, ends: [], sentence: msg('reading.orMore', params) };
+  }
+  const low = range ? ratingOf(bands, range.low, level) : undefined;
   const ends =
     'upTo' in bands
       ? bands.upTo

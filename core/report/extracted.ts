@@ -4,10 +4,13 @@ import {
   kilogramsPerHectareToPoundsPerAcre,
   milliequivalentsToPpm,
   poundsPerAcreToPpm,
+  volumeToPpm,
 } from '../units/convert';
 import { quantity, type Quantity, type SoilElement, type Substance } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
+import type { Rating } from '../yardsticks/pack';
+import { classOf } from './classWords';
 import type { Figure } from '../working/working';
 import type { Entry } from '../working/sheet';
 
@@ -17,10 +20,18 @@ export interface Extracted<S extends SoilElement = SoilElement> {
   /** Empty where the report's extractant is not known. */
   readonly method: string;
   readonly typed: boolean;
+  /** The class that the laboratory's own word stands for, where it printed a word and no number. */
+  readonly word?: Rating;
 }
 
 type Place = Entry & { readonly at: string };
-type Depth = Figure<Quantity<'in', 'depth'>>;
+/** What of the soil's own the amounts of a report turn on. */
+export interface SoilBody {
+  /** Inches that the report speaks for. */
+  readonly depth: Figure<Quantity<'in', 'depth'>>;
+  /** Weight of the soil in a given volume, read when a value by volume needs it. */
+  readonly weight: () => Figure<Quantity<'g/cm3', 'density'>>;
+}
 type Ppm<S extends Substance> = Figure<Quantity<'ppm', S>>;
 
 const CONCENTRATION = { min: 0, max: 100_000 };
@@ -47,7 +58,7 @@ function overDepth<S extends SoilElement>(
   ctx: PlanContext,
   entry: Place,
   perAcre: Figure<Quantity<'lb/acre', S>>,
-  reportDepth: Depth,
+  reportDepth: SoilBody['depth'],
 ): Ppm<S> {
   const depth =
     'absent' in reportDepth
@@ -77,7 +88,7 @@ function byCharge<S extends SoilElement>(
   text: string,
   of: S & Base,
 ): Ppm<S> {
-  const printed = ctx.atMost<'meq/100g', S>(
+  const printed = ctx.limited<'meq/100g', S>(
     { ...entry, id: `${entry.id}/printed` },
     text,
     CHARGE,
@@ -114,40 +125,61 @@ function ofIon<S extends SoilElement>(
   );
 }
 
+/** What a unit cannot be turned into ppm of soil for. */
+const NEVER_CONVERTED: Readonly<Record<string, string>> = {
+  'ppm-extract': 'absent.inExtract',
+  index: 'absent.index',
+  word: 'absent.word',
+};
+
 /**
  * Reads a value as printed: ppm, mg/kg, lb/acre and kg/ha over the report's own depth (else over 6⅔ in.),
- * bases also in meq/100 g or cmol/kg. A value per volume, or in a unit that is not known, is absent, never
- * converted.
+ * mg/dm³ by the weight of the soil in a volume, bases also in meq/100 g or cmol/kg. A value of an extract,
+ * an index, a word, or a unit that is not known is absent, never converted.
  */
 export function readExtracted<S extends SoilElement>(
   ctx: PlanContext,
   entry: Place,
   typed: Typed,
-  reportDepth: Depth,
+  body: SoilBody,
   of: S,
 ): Extracted<S> {
-  const common = { method: typed.method, typed: typed.text.trim() !== '' };
+  const word = typed.unit === 'word' ? classOf(typed.text) : undefined;
+  const common = {
+    method: typed.method,
+    typed: typed.text.trim() !== '',
+    ...(word ? { word } : {}),
+  };
   const ion = (of === 'N' && typed.method === 'NO3') || (of === 'S' && typed.method === 'SO4');
   const place = ion ? { ...entry, id: `${entry.id}/ion` } : entry;
   const read = (): Ppm<S> => {
     const { text, unit } = typed;
     if (!common.typed || unit === 'ppm' || unit === 'mg/kg') {
-      return ctx.atMost(place, text, CONCENTRATION, 'ppm', of);
+      return ctx.limited(place, text, CONCENTRATION, 'ppm', of);
     }
     const printed = { ...place, id: `${place.id}/printed` };
     if (unit === 'lb/acre') {
-      return overDepth(ctx, place, ctx.atMost(printed, text, PER_ACRE, unit, of), reportDepth);
+      return overDepth(ctx, place, ctx.limited(printed, text, PER_ACRE, unit, of), body.depth);
     }
     if (unit === 'kg/ha') {
-      const metric = ctx.atMost(printed, text, PER_ACRE, unit, of);
+      const metric = ctx.limited(printed, text, PER_ACRE, unit, of);
       const perAcre = ctx.sheet.derive(
         'convert',
         { id: `${place.id}/per-acre`, label: msg('report.perAcre'), source: 'definition' },
         [metric],
         (amount) => kilogramsPerHectareToPoundsPerAcre(amount),
       );
-      return overDepth(ctx, place, perAcre, reportDepth);
+      return overDepth(ctx, place, perAcre, body.depth);
     }
+    if (unit === 'mg/dm3') {
+      const perVolume = ctx.limited(printed, text, CONCENTRATION, 'mg/dm3', of);
+      const divided = { id: place.id, label: msg('report.volumeToPpm') };
+      return ctx.sheet.derive('divide', divided, [perVolume, body.weight()], (amount, weight) =>
+        volumeToPpm(amount, weight),
+      );
+    }
+    const never = NEVER_CONVERTED[unit];
+    if (never) return ctx.sheet.absent(place, msg(never));
     if ((unit === 'meq/100g' || unit === 'cmol/kg') && BASES.has(of)) {
       return byCharge(ctx, place, text, of as S & Base);
     }

@@ -3,7 +3,7 @@
  * 0.892179 lb/acre (0.40468564224 ÷ 0.45359237); meq/100 g is atomic mass ÷ charge × 10 ppm (IUPAC 2021).
  */
 import { lawnCase, type LawnInput } from '../../test/cases';
-import type { Analyte } from '../casefile/casefile';
+import type { Analyte, OtherAnalyte } from '../casefile/casefile';
 import { planCase } from '../plan';
 import type { Readings } from './types';
 
@@ -68,18 +68,99 @@ test.each<[Analyte, string, string, string, string, number]>([
   ['cu', '0.6', 'ppm', '', '', 0.6],
   ['b', '1', 'lb/acre', '', '', 0.5],
   ['b', '1', 'kg/ha', '', '', 0.44609],
+  ['al', '90', 'mg/kg', '', '', 90],
+  ['pb', '140', 'ppm', 'total', '', 140],
+  ['k', '>200', 'ppm', '', '', 200],
 ])('%s %s %s %s over "%s" in.', (analyte, text, unit, method, depth, ppm) => {
   expect(normal(analyte, text, unit, method, depth)).toBe(ppm);
 });
 
 test.each<[Analyte, string, string, string]>([
-  ['ca', '5', 'mg/dm3', 'absent.unitUnknown'],
+  ['ca', '5', 'mg/dm3', 'absent.notTyped'], // its weight per volume is not told
+  ['k', '5', 'ppm-extract', 'absent.inExtract'],
+  ['p', '5', 'index', 'absent.index'],
+  ['p', 'High', 'word', 'absent.word'],
+  ['ca', '5', 'furlongs', 'absent.unitUnknown'],
   ['zn', '5', 'meq/100g', 'absent.unitUnknown'],
   ['mg', 'much', 'ppm', 'absent.unreadable'],
   ['fe', '-1', 'ppm', 'absent.unreadable'],
 ])('%s %s %s is never converted', (analyte, text, unit, reason) => {
   expect(normal(analyte, text, unit)).toBe(reason);
 });
+
+/** Values that are not a content, each in its own normal unit. */
+function other(analyte: OtherAnalyte, text: string, unit: string, method = ''): unknown {
+  const figure = readings({ more: { [analyte]: { text, unit, method } } }).others[analyte];
+  if (!figure || 'absent' in figure) return figure?.absent.id;
+  return `${Number(figure.value.value.toPrecision(4))} ${figure.value.unit}`;
+}
+
+test.each<[OtherAnalyte, string, string, string, string]>([
+  ['ec', '1.2', 'dS/m', '', '1.2 dS/m'],
+  ['ec', '1.2', 'mS/cm', '', '1.2 dS/m'], // three names of one unit
+  ['ec', '1.2', 'mmho/cm', '', '1.2 dS/m'],
+  ['ec', '850', 'uS/cm', '', '0.85 dS/m'], // ÷ 1000
+  ['water-ec', '300', 'uS/cm', '', '0.3 dS/m'],
+  ['water-alkalinity', '120', 'mg/L', '', '120 mg/L'],
+  ['water-alkalinity', '2.4', 'meq/L', '', '120.1 mg/L'], // × 100.086 ÷ 2
+  ['water-na', '2', 'meq/L', '', '45.98 mg/L'], // × 22.99
+  ['water-no3', '44.3', 'mg/L', 'NO3', '10.01 mg/L'], // × 14.007 ÷ 62.004
+  ['acidity', '4.2', 'cmol/kg', '', '4.2 meq/100g'], // one unit by two names
+  ['sat-ca', '62', '%', '', '62 %'],
+  ['wv', '1.1', 'g/cm3', '', '1.1 g/cm3'],
+  ['ph-mehlich', '5.9', 'pH', '', '5.9 pH'],
+])('%s %s %s %s is %s', (analyte, text, unit, method, normalForm) => {
+  expect(other(analyte, text, unit, method)).toBe(normalForm);
+});
+
+test('mg/dm³ needs the weight of the soil in a volume', () => {
+  const { p, more } = readings({
+    p: { text: '60', unit: 'mg/dm3' },
+    more: { wv: { text: '1.2' }, ca: { text: '900', unit: 'mg/dm3' } },
+  });
+  expect(p.figure).toMatchObject({ value: { value: 50, unit: 'ppm' } }); // 60 ÷ 1.2
+  expect(more.ca).toMatchObject({ value: { value: 750 } }); // 900 ÷ 1.2
+});
+
+test('t/ha of lime are short tons an acre × 0.446, then lb/1000 ft²', () => {
+  const [area] = planCase(lawnCase({ ph: '5.4', lab: { text: '10', unit: 't/ha' } })).areas;
+  const option = area?.lime.methods.find((row) => row.option.id === 'laboratory')?.option;
+  // 10 × 0.446090 = 4.4609 tons/acre; × 2000 ÷ 43.56 = 204.8 lb/1000 ft²
+  expect(option?.requirement).toMatchObject({ value: { unit: 'lb/1000ft2' } });
+  const value = option && !('absent' in option.requirement) ? option.requirement.value.value : 0;
+  expect(value.toFixed(1)).toBe('204.8');
+});
+
+/** The same quantity in every unit that it may be printed in. */
+test.each<[Analyte, number, readonly (readonly [string, number])[]]>([
+  [
+    'p',
+    12,
+    [
+      ['ppm', 12],
+      ['mg/kg', 12],
+      ['lb/acre', 24],
+      ['kg/ha', 26.9002],
+    ],
+  ],
+  [
+    'ca',
+    1001.95,
+    [
+      ['ppm', 1001.95],
+      ['lb/acre', 2003.9],
+      ['meq/100g', 5],
+      ['cmol/kg', 5],
+    ],
+  ],
+])(
+  'changing the unit of the same quantity never changes the normal form: %s',
+  (analyte, ppm, printed) => {
+    for (const [unit, amount] of printed) {
+      expect(normal(analyte, String(amount), unit)).toBe(Number(ppm.toPrecision(5)));
+    }
+  },
+);
 
 test('a limit stays a range from nothing to it', () => {
   const { more } = readings({ more: { b: { text: '<0.4' } } });

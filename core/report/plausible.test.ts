@@ -1,4 +1,4 @@
-import { lawnCase, type LawnInput } from '../../test/cases';
+import { earlierReport, fieldReport, lawnCase, type LawnInput } from '../../test/cases';
 import { planCase } from '../plan';
 
 /** Names of what is asked about a report. */
@@ -28,6 +28,51 @@ test.each<[string, LawnInput, string]>([
     'a sample younger than its report',
     { ph: '6.5', reportedOn: '2027-09-01', takenOn: '2027-09-20' },
     'takenAfterReport',
+  ],
+  [
+    'a Mehlich buffer of 6.9',
+    { ph: '6', more: { 'ph-mehlich': { text: '6.9' } } },
+    'bufferAboveStart',
+  ],
+  [
+    'a Sikora buffer of 7.8',
+    { ph: '6', more: { 'ph-sikora': { text: '7.8' } } },
+    'bufferAboveStart',
+  ],
+  ['salts without a method', { ph: '6', more: { ec: { text: '1.4' } } }, 'methodMissing.ec'],
+  ['lead without a method', { ph: '6', more: { pb: { text: '140' } } }, 'methodMissing.pb'],
+  [
+    'bases of 108 % alone',
+    { ph: '6', more: { 'sat-ca': { text: '85' }, 'sat-mg': { text: '23' } } },
+    'saturationSum',
+  ],
+  [
+    'bases and hydrogen of 90 %',
+    {
+      ph: '6',
+      more: { 'sat-ca': { text: '50' }, 'sat-mg': { text: '15' }, 'sat-h': { text: '25' } },
+    },
+    'saturationSum',
+  ],
+  ['31 % of organic matter on a CEC of 12', { ph: '6.5', om: '31', cec: '12' }, 'organicMatter'],
+  [
+    'a pH that was 7.4 and is 6.0',
+    {
+      ph: '6',
+      reportedOn: '2027-09-01',
+      reports: [earlierReport('2024-09-01', { 'ph-water': '7.4' })],
+    },
+    'jump',
+  ],
+  [
+    'kit readings of 5.5 and 6.5',
+    { reports: [fieldReport('kit', ['5.5', '6.5'])] },
+    'readingsApart.kit',
+  ],
+  [
+    'probe readings of 5.5 and 6.5',
+    { reports: [fieldReport('probe', ['5.5', '6.5', '6'])] },
+    'readingsApart.probe',
   ],
 ])('%s is asked about', (_name, input, name) => {
   expect(asked(input)).toEqual([name]);
@@ -77,6 +122,43 @@ test.each(ORDINARY)(
     expect(asked({ ...report, reportedOn: '2027-09-20', takenOn: '2027-09-01' })).toEqual([]);
   },
 );
+
+test.each<[string, LawnInput]>([
+  [
+    'an acid soil whose bases fill 60 %',
+    { ph: '5.2', more: { 'sat-ca': { text: '45' }, 'sat-mg': { text: '15' } } },
+  ],
+  [
+    'shares of 99 % with hydrogen',
+    {
+      ph: '5.8',
+      more: { 'sat-ca': { text: '60' }, 'sat-mg': { text: '15' }, 'sat-h': { text: '24' } },
+    },
+  ],
+  [
+    'a potting mix by its extract',
+    {
+      ph: '6.1',
+      p: { text: '8', unit: 'ppm-extract' },
+      more: {
+        ec: { text: '1.8', method: 'saturated-paste' },
+        no3: { text: '60', unit: 'ppm-extract' },
+      },
+    },
+  ],
+  ['buffers below their start', { ph: '6', more: { 'ph-sikora': { text: '7.1' } } }],
+  ['kit readings half a pH apart', { reports: [fieldReport('kit', ['5.5', '6.0'])] }],
+  [
+    'a pH half a unit up after three years',
+    {
+      ph: '6',
+      reportedOn: '2027-09-01',
+      reports: [earlierReport('2024-09-01', { 'ph-water': '5.5' })],
+    },
+  ],
+])('nothing is asked of %s', (_name, input) => {
+  expect(asked(input)).toEqual([]);
+});
 
 test('what was said to be right is quiet until it changes', () => {
   const answered = { p: { text: '400' }, decisions: { checked: 'p:400' } };

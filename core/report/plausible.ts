@@ -1,4 +1,10 @@
-import type { CaseFile, Typed } from '../casefile/casefile';
+import {
+  BUFFERS,
+  SATURATIONS,
+  type Analyte,
+  type CaseFile,
+  type Typed,
+} from '../casefile/casefile';
 import type { Base } from '../tables/molarMass';
 import { parseDate } from '../typed/date';
 import { ppmToMilliequivalents } from '../units/convert';
@@ -8,7 +14,8 @@ import { msg } from '../working/msg';
 import { valueOf, type Figure } from '../working/working';
 import { equivalentFigure } from './extracted';
 import type { Asked } from '../questions';
-import type { Readings } from './types';
+import { BUFFER_START } from '../tables/buffers';
+import type { Earlier, Readings } from './types';
 
 /** ppm of P and K above which lb/acre was more likely printed; from memory, an order of size. */
 const MORE_LIKELY_PER_ACRE = { p: 250, k: 800 } as const;
@@ -25,7 +32,8 @@ interface Seen {
   readonly readings: Readings;
   /** Where the results of the sample stand. */
   readonly base: string;
-  readonly typed: (analyte: 'p' | 'k') => Typed;
+  readonly typed: (analyte: Analyte) => Typed;
+  readonly earlier: Earlier | undefined;
   readonly dates: { readonly reported?: string; readonly taken?: string };
 }
 
@@ -113,7 +121,112 @@ function dates({ file, dates: { reported, taken } }: Seen): Asked[] {
   ];
 }
 
-const RULES: readonly ((seen: Seen) => Asked[])[] = [buffer, perAcre, media, dates];
+/** A fresh buffer solution has a pH of its own, which soil can only pull down. */
+function otherBuffers({ readings: { others } }: Seen): Asked[] {
+  return BUFFERS.flatMap((buffer) => {
+    const figure = others[buffer];
+    if (!figure || 'absent' in figure || figure.value.value <= BUFFER_START[buffer]) return [];
+    const params = {
+      buffer: msg(`analyte.${buffer}`),
+      value: { working: figure.id },
+      start: BUFFER_START[buffer],
+    };
+    const question = { token: `${buffer}:${figure.value.value}` };
+    return [{ name: 'bufferAboveStart', params, restsOn: [figure], question }];
+  });
+}
+
+/** Without its method a value of salts or of lead cannot be judged at all. */
+function methodMissing({ typed, readings: { more, others } }: Seen): Asked[] {
+  return (['ec', 'pb'] as const).flatMap((analyte) => {
+    const figure = analyte === 'ec' ? others.ec : more.pb;
+    if (!figure || 'absent' in figure || typed(analyte).method !== '') return [];
+    const question = { token: `${analyte}-method` };
+    return [{ name: `methodMissing.${analyte}`, restsOn: [figure], question }];
+  });
+}
+
+/** Shares of the exchange capacity must make the whole of it. */
+const WHOLE = { low: 97, high: 103 } as const;
+const BASES_ALONE = 105;
+
+function saturations({ readings: { others } }: Seen): Asked[] {
+  const shares = SATURATIONS.flatMap((analyte) => {
+    const figure = others[analyte];
+    return figure && !('absent' in figure) ? [{ analyte, share: figure.value.value, figure }] : [];
+  });
+  const sum = shares.reduce((all, { share }) => all + share, 0);
+  const withHydrogen = shares.some(({ analyte }) => analyte === 'sat-h');
+  const off = withHydrogen ? sum < WHOLE.low || sum > WHOLE.high : sum > BASES_ALONE;
+  // Calcium and magnesium make most of it: without them nothing can be said of the sum.
+  if (!off || !others['sat-ca'] || !others['sat-mg']) return [];
+  const question = { token: `saturation:${sum.toFixed(1)}` };
+  const restsOn = shares.map(({ figure }) => figure);
+  return [{ name: 'saturationSum', params: { sum: Number(sum.toFixed(1)) }, restsOn, question }];
+}
+
+/** Organic matter of an organic soil that nothing else of the report shows. */
+const ORGANIC_ABOVE = 20;
+const CEC_OF_ORGANIC = 20;
+
+function organicMatter({ base, readings }: Seen): Asked[] {
+  const { organicMatter: om, cec, texture } = readings;
+  if ('absent' in om || om.value.value <= ORGANIC_ABOVE) return [];
+  const exchange = valueOf(cec)?.value;
+  const mineral = texture !== undefined || (exchange !== undefined && exchange < CEC_OF_ORGANIC);
+  if (!mineral) return [];
+  const tenth = String(Number((om.value.value / 10).toFixed(2)));
+  const repair = { label: msg('repair.percent', { tenth }), path: `${base}/om/text`, value: tenth };
+  const question = { token: `om:${om.value.value}`, repair };
+  return [{ name: 'organicMatter', params: { om: { working: om.id } }, restsOn: [om], question }];
+}
+
+/** What changes more than this between two reports is looked at twice; from memory. */
+const JUMP = { 'ph-water': 1, factor: 2.5 } as const;
+
+function jump({ earlier }: Seen): Asked[] {
+  return (earlier?.changes ?? []).flatMap(({ analyte, before, now, change }) => {
+    if ('absent' in change || 'absent' in before || 'absent' in now) return [];
+    const [was, is] = [before.value.value, now.value.value];
+    const far =
+      analyte === 'ph-water'
+        ? Math.abs(change.value.value) > JUMP['ph-water'] + 1e-9
+        : Math.max(was, is) > JUMP.factor * Math.max(Math.min(was, is), 1);
+    if (!far) return [];
+    const params = {
+      what: msg(`analyte.${analyte}`),
+      before: { working: before.id },
+      now: { working: now.id },
+    };
+    const question = { token: `jump:${analyte}:${was}:${is}` };
+    return [{ name: 'jump', params, restsOn: [now, before], question }];
+  });
+}
+
+/** Readings that no one soil gives. */
+function apart({ readings: { fieldTests } }: Seen): Asked[] {
+  return fieldTests.flatMap((test) => {
+    if (!test.apart || 'absent' in test.ph) return [];
+    const { low, high } = test.extremes;
+    const question = { token: `apart:${test.report.id}:${low}:${high}` };
+    return [
+      { name: `readingsApart.${test.source}`, params: { low, high }, restsOn: [test.ph], question },
+    ];
+  });
+}
+
+const RULES: readonly ((seen: Seen) => Asked[])[] = [
+  buffer,
+  otherBuffers,
+  perAcre,
+  media,
+  methodMissing,
+  saturations,
+  organicMatter,
+  jump,
+  apart,
+  dates,
+];
 
 /** What of a report is more likely a slip than a fact: asked, never mended silently. */
 export function implausible(ctx: PlanContext, seen: Seen): Asked[] {

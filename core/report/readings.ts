@@ -1,34 +1,26 @@
 import {
   MORE_ANALYTES,
-  sampleOf,
+  OTHER_ANALYTES,
   type Analyte,
   type CaseFile,
   type MoreAnalyte,
-  type Report,
-  type Sample,
-  type Typed,
 } from '../casefile/casefile';
+import { ask } from '../questions';
+import { TEXTURES } from '../tables/limeByTexture';
 import { WATER_ABOVE_CACL2 } from '../tables/phMedia';
 import { SMP_BUFFER_START } from '../tables/smp';
-import { TEXTURES } from '../tables/limeByTexture';
 import { quantity, type SoilElement } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
-import type { Entry } from '../working/sheet';
 import type { Pack } from '../yardsticks/pack';
+import { compareWithEarlier } from './earlier';
+import { columnOf, type Column } from './column';
 import { readExtracted } from './extracted';
+import { readFieldTests, surestOf, type FieldTest } from './fieldTests';
+import { readOther } from './others';
 import { implausible } from './plausible';
-import { ask } from '../questions';
+import { reportFor } from './reports';
 import type { Readings } from './types';
-
-/** The first sample of an area with the report that holds its results. */
-function reportFor(file: CaseFile, areaId: string): { sample: Sample; report: Report } | undefined {
-  const sample = sampleOf(file, areaId);
-  const report = Object.values(file.reports).find(({ results }) => sample && results[sample.id]);
-  return sample && report ? { sample, report } : undefined;
-}
-
-const BLANK: Typed = { text: '', unit: '', method: '' };
 
 /** pH bounds that a soil in the field stays within; outside them a value is a slip of the pen. */
 const SOIL_PH = { min: 3, max: 10 };
@@ -44,120 +36,157 @@ const ELEMENTS: Readonly<Record<MoreAnalyte, SoilElement>> = {
   mn: 'Mn',
   cu: 'Cu',
   b: 'B',
+  al: 'Al',
+  pb: 'Pb',
 };
 
 type WaterPh = Readings['waterPh'];
-
 /**
  * The water pH: as typed, else from the pH in CaCl2, about 0.6 higher and uncertain by 0.2. A value that
  * the laboratory has converted already is a water pH as it stands.
  */
-function waterPhOf(
+function fromPaper(
   ctx: PlanContext,
-  areaId: string,
-  typedWaterPh: WaterPh,
-  cacl2: Typed,
-  entry: Entry & { readonly at: string },
-): Pick<Readings, 'waterPh' | 'cacl2Ph'> {
-  if (cacl2.text.trim() === '') return { waterPh: typedWaterPh, cacl2Ph: undefined };
-  if (cacl2.method === 'converted') {
-    const converted = ctx.number(entry, cacl2.text, SOIL_PH, 'pH', 'water');
-    const waterPh = 'absent' in typedWaterPh ? converted : typedWaterPh;
-    return { waterPh, cacl2Ph: undefined };
+  { prefix, typed, entry }: Column,
+): Pick<Readings, 'waterPh' | 'typedWaterPh' | 'cacl2Ph'> {
+  const water = typed('ph-water');
+  const typedWaterPh = ctx.number(entry('ph-water'), water.text, SOIL_PH, 'pH', 'water');
+  const cacl2 = typed('ph-cacl2');
+  const salt = entry('ph-cacl2');
+  if (cacl2.text.trim() === '') {
+    return { waterPh: typedWaterPh, typedWaterPh, cacl2Ph: undefined };
   }
-  const cacl2Ph = ctx.number(entry, cacl2.text, SOIL_PH, 'pH', 'CaCl2');
-  if (!('absent' in typedWaterPh)) return { waterPh: typedWaterPh, cacl2Ph };
+  if (cacl2.method === 'converted') {
+    const converted = ctx.number(salt, cacl2.text, SOIL_PH, 'pH', 'water');
+    const waterPh = 'absent' in typedWaterPh ? converted : typedWaterPh;
+    return { waterPh, typedWaterPh, cacl2Ph: undefined };
+  }
+  const cacl2Ph = ctx.number(salt, cacl2.text, SOIL_PH, 'pH', 'CaCl2');
+  if (!('absent' in typedWaterPh)) return { waterPh: typedWaterPh, typedWaterPh, cacl2Ph };
   const { value, low, high } = WATER_ABOVE_CACL2;
   const above = ctx.sheet.leaf(
     'constant',
-    {
-      id: `${areaId}/report/cacl2-to-water`,
-      label: msg('report.cacl2ToWater'),
-      source: 'practice',
-    },
+    { id: `${prefix}/cacl2-to-water`, label: msg('report.cacl2ToWater'), source: 'practice' },
     quantity(value, 'pH', 'water'),
     { low, high },
   );
   const waterPh = ctx.sheet.derive(
     'add',
-    { id: `${areaId}/report/ph-from-cacl2`, label: msg('report.phFromCacl2') },
+    { id: `${prefix}/ph-from-cacl2`, label: msg('report.phFromCacl2') },
     [cacl2Ph, above],
-    (salt, more) => quantity(salt.value + more.value, 'pH', 'water'),
+    (inSalt, more) => quantity(inSalt.value + more.value, 'pH', 'water'),
   );
-  return { waterPh, cacl2Ph };
+  return { waterPh, typedWaterPh, cacl2Ph };
+}
+
+/** Where no laboratory has told a pH, the surest reading of a kit or probe stands for it. */
+function withField(
+  ctx: PlanContext,
+  areaId: string,
+  waterPh: WaterPh,
+  tests: readonly FieldTest[],
+): { readonly waterPh: WaterPh; readonly by: FieldTest | undefined } {
+  const by = 'absent' in waterPh ? surestOf(tests) : undefined;
+  if (!by) return { waterPh, by };
+  const others = tests.filter((test) => test !== by).map(({ ph }) => ph);
+  const entry = { id: `${areaId}/report/ph-field`, label: msg('field.chosen') };
+  return { waterPh: ctx.sheet.choose(entry, by.ph, others), by };
+}
+
+/** What the pH may be off by: of a kit or probe its own range, of a converted one the conversion's. */
+function uncertaintyOf(
+  ctx: PlanContext,
+  areaId: string,
+  pack: Pack,
+  waterPh: WaterPh,
+  by: FieldTest | undefined,
+): WaterPh {
+  const entry = {
+    id: `${areaId}/report/ph-uncertainty`,
+    label: msg('analyte.ph-uncertainty'),
+  };
+  if (by) {
+    const upper = { id: `${entry.id}/upper`, label: msg('field.upper') };
+    const lower = { id: `${entry.id}/lower`, label: msg('field.lower') };
+    return ctx.sheet.derive(
+      'equation',
+      { ...entry, detail: { equation: 'half-range' } },
+      [ctx.sheet.highEnd(upper, waterPh), ctx.sheet.lowEnd(lower, waterPh)],
+      (high, low) => quantity((high.value - low.value) / 2, 'pH', 'water'),
+    );
+  }
+  const converted = !('absent' in waterPh) && waterPh.range !== undefined;
+  return ctx.constant(
+    { ...entry, source: 'practice', standing: pack.phUncertainty.standing },
+    converted ? WATER_ABOVE_CACL2.uncertainty : pack.phUncertainty.value,
+    'pH',
+    'water',
+  );
+}
+
+function isTyped({ typed }: Column): (analyte: Analyte) => boolean {
+  return (analyte) => typed(analyte).text.trim() !== '';
+}
+
+/** What of a paper goes beyond pH, P and K: contents in ppm, and the rest in its own units. */
+function furtherValues(ctx: PlanContext, column: Column): Pick<Readings, 'more' | 'others'> {
+  const { typed, entry, body } = column;
+  const more = MORE_ANALYTES.filter(isTyped(column)).map((analyte) => {
+    const { figure } = readExtracted(ctx, entry(analyte), typed(analyte), body, ELEMENTS[analyte]);
+    return [analyte, figure] as const;
+  });
+  const others = OTHER_ANALYTES.filter(isTyped(column)).map((analyte) => {
+    const figure =
+      analyte === 'wv' ? body.weight() : readOther(ctx, entry(analyte), typed(analyte), analyte);
+    return [analyte, figure] as const;
+  });
+  return { more: Object.fromEntries(more), others: Object.fromEntries(others) };
+}
+
+/** What the plan rests on that is not what it would rather rest on. */
+function notices(ctx: PlanContext, file: CaseFile, areaId: string, readings: Readings): void {
+  const { phFromField: by, recommended, waterPh } = readings;
+  if (by) {
+    const ph = { working: waterPh.id };
+    ctx.find(areaId, 'ph', 'note', `phFromField.${by.source}`, { ph }, [waterPh]);
+  }
+  const { typed } = recommended;
+  const amounts = [typed['rec-n'], typed['rec-p'], typed['rec-k'], typed['rec-product']];
+  const planted = file.areas[areaId]?.situation !== 'tilled';
+  if (
+    typed['rec-per'].text === 'planting' &&
+    planted &&
+    amounts.some(({ text }) => text.trim() !== '')
+  ) {
+    ctx.find(areaId, 'feeding', 'note', 'recAtPlanting');
+  }
 }
 
 /** Reads the report of an area: values as typed into figures, slips of the pen into problems. */
 export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pack: Pack): Readings {
   const found = reportFor(file, areaId);
-  const results = found ? (found.report.results[found.sample.id] ?? {}) : {};
-  const base = found ? `reports/${found.report.id}/results/${found.sample.id}` : 'reports';
-  const typed = (analyte: Analyte): Typed => results[analyte] ?? BLANK;
-  const entry = (analyte: Analyte) => ({
-    id: `${areaId}/report/${analyte}`,
-    label: msg(`analyte.${analyte}`),
-    standing: 'report' as const,
-    at: `${base}/${analyte}/text`,
-  });
-  const texture = TEXTURES.find((known) => known === typed('texture').text);
+  const column = columnOf(ctx, `${areaId}/report`, found?.report, found?.sample.id ?? '');
+  const { base, typed, entry, body } = column;
   const organicMatter = ctx.number(entry('om'), typed('om').text, { min: 0, max: 100 }, '%', 'OM');
-  const reportDate = found && ctx.date(`reports/${found.report.id}/date`, found.report.date);
-  const takenOn = found && ctx.date(`samples/${found.sample.id}/takenOn`, found.sample.takenOn);
-  const reportDepth = ctx.number(
-    {
-      id: `${areaId}/report/depth`,
-      label: msg('report.depth'),
-      standing: 'report',
-      at: `reports/${found?.report.id ?? ''}/depth`,
-    },
-    found?.report.depth ?? '',
-    { above: 0, max: 24 },
-    'in',
-    'depth',
-  );
-  const typedWaterPh = ctx.number(
-    entry('ph-water'),
-    typed('ph-water').text,
-    SOIL_PH,
-    'pH',
-    'water',
-  );
-  const more = MORE_ANALYTES.filter((analyte) => typed(analyte).text.trim() !== '').map(
-    (analyte) =>
-      [
-        analyte,
-        readExtracted(ctx, entry(analyte), typed(analyte), reportDepth, ELEMENTS[analyte]).figure,
-      ] as const,
-  );
-  const ph = waterPhOf(ctx, areaId, typedWaterPh, typed('ph-cacl2'), entry('ph-cacl2'));
-  const converted = !('absent' in ph.waterPh) && ph.waterPh.range !== undefined;
+  const reported = found?.report && ctx.date(`reports/${found.report.id}/date`, found.report.date);
+  const taken = found && ctx.date(`samples/${found.sample.id}/takenOn`, found.sample.takenOn);
+  const paper = fromPaper(ctx, column);
+  const fieldTests = found ? readFieldTests(ctx, file, areaId, found.sample.id) : [];
+  const { waterPh, by } = withField(ctx, areaId, paper.waterPh, fieldTests);
+  const smp = { min: 4, max: SMP_BUFFER_START };
   const readings: Readings = {
-    ...ph,
-    typedWaterPh,
-    more: Object.fromEntries(more),
-    phUncertainty: ctx.constant(
-      {
-        id: `${areaId}/report/ph-uncertainty`,
-        label: msg('analyte.ph-uncertainty'),
-        source: 'practice',
-        standing: pack.phUncertainty.standing,
-      },
-      converted ? WATER_ABOVE_CACL2.uncertainty : pack.phUncertainty.value,
-      'pH',
-      'water',
-    ),
-    bufferPh: ctx.number(
-      entry('ph-smp'),
-      typed('ph-smp').text,
-      { min: 4, max: SMP_BUFFER_START },
-      'pH',
-      'SMP',
-    ),
+    ...paper,
+    waterPh,
+    phFromField: by,
+    fieldTests,
+    ...furtherValues(ctx, column),
+    phUncertainty: uncertaintyOf(ctx, areaId, pack, waterPh, by),
+    bufferPh: ctx.number(entry('ph-smp'), typed('ph-smp').text, smp, 'pH', 'SMP'),
     organicMatter,
     cec: ctx.number(entry('cec'), typed('cec').text, { above: 0, max: 200 }, 'meq/100g', 'CEC'),
-    texture,
-    p: readExtracted(ctx, entry('p'), typed('p'), reportDepth, 'P'),
-    k: readExtracted(ctx, entry('k'), typed('k'), reportDepth, 'K'),
+    texture: TEXTURES.find((known) => known === typed('texture').text),
+    p: readExtracted(ctx, entry('p'), typed('p'), body, 'P'),
+    k: readExtracted(ctx, entry('k'), typed('k'), body, 'K'),
     organic: !('absent' in organicMatter) && organicMatter.value.value > pack.organicAbove,
     limeRecommendation: { at: `${base}/lime-rec/text`, typed: typed('lime-rec') },
     recommended: {
@@ -167,23 +196,24 @@ export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pac
         'rec-p': typed('rec-p'),
         'rec-k': typed('rec-k'),
         'rec-product': typed('rec-product'),
+        'rec-crop': typed('rec-crop'),
+        'rec-per': typed('rec-per'),
+        'rec-times': typed('rec-times'),
       },
     },
-    reportDepth,
-    sampledOn: takenOn ?? reportDate,
-    untested: sampleOf(file, areaId) === undefined,
-    begun: Object.values(results).some((value) => value.text.trim() !== ''),
+    reportDepth: body.depth,
+    sampledOn: taken ?? reported,
+    untested: found === undefined,
+    begun:
+      fieldTests.length > 0 ||
+      Object.values(found?.report?.results[found.sample.id] ?? {}).some(
+        (value) => value.text.trim() !== '',
+      ),
   };
-  const dates = {
-    ...(reportDate ? { reported: reportDate } : {}),
-    ...(takenOn ? { taken: takenOn } : {}),
-  };
-  ask(
-    ctx,
-    file,
-    areaId,
-    'results',
-    implausible(ctx, { file, areaId, readings, base, typed, dates }),
-  );
-  return readings;
+  notices(ctx, file, areaId, readings);
+  const earlier = found ? compareWithEarlier(ctx, { file, areaId, readings, ...found }) : undefined;
+  const dates = { ...(reported ? { reported } : {}), ...(taken ? { taken } : {}) };
+  const seen = { file, areaId, readings, base, typed, dates, earlier };
+  ask(ctx, file, areaId, 'results', implausible(ctx, seen));
+  return earlier ? { ...readings, earlier } : readings;
 }

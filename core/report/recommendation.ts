@@ -10,7 +10,7 @@ import {
   potassiumToPotash,
   productToNutrient,
 } from '../units/convert';
-import type { Quantity, Substance } from '../units/quantity';
+import { quantity, type Quantity, type Substance } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg, type Msg } from '../working/msg';
 import type { Figure } from '../working/working';
@@ -24,7 +24,7 @@ type RecAnalyte = 'rec-n' | 'rec-p' | 'rec-k' | 'rec-product';
 /** The laboratory's own words, as typed, and where they stand. */
 export interface Recommended {
   readonly base: string;
-  readonly typed: Readonly<Record<RecAnalyte, Typed>>;
+  readonly typed: Readonly<Record<RecAnalyte | 'rec-per' | 'rec-times' | 'rec-crop', Typed>>;
 }
 
 const AMOUNT = { min: 0, max: 100_000 };
@@ -130,11 +130,49 @@ function productRates(
   return { N: brings('N'), P2O5: brings('P2O5'), K2O: brings('K2O') };
 }
 
+/** What the laboratory's amounts are for: a whole year, each of some applications, or planting. */
+export const RECOMMENDED_PER = ['', 'year', 'application', 'planting'] as const;
+
+/** Rates of one application as those of the year. */
+function overTheYear(
+  ctx: PlanContext,
+  prefix: string,
+  rec: Recommended,
+  each: NutrientRates,
+): NutrientRates {
+  const times = ctx.number(
+    {
+      id: `${prefix}/laboratory/times`,
+      label: msg('feed.laboratory.times'),
+      at: `${rec.base}/rec-times/text`,
+      standing: 'report',
+    },
+    rec.typed['rec-times'].text,
+    { min: 1, max: 12 },
+    'ratio',
+    'count',
+  );
+  const year = <S extends Nutrient>(nutrient: S, rate: Rate<S>): Rate<S> =>
+    ctx.sheet.derive(
+      'multiply',
+      { id: `${prefix}/${nutrient}/laboratory/year`, label: msg(`feed.laboratory.${nutrient}`) },
+      [rate, times],
+      (one, n) => quantity(one.value * n.value, 'lb/1000ft2', nutrient),
+    );
+  return { N: year('N', each.N), P2O5: year('P2O5', each.P2O5), K2O: year('K2O', each.K2O) };
+}
+
 /**
- * The laboratory's own N, P2O5 and K2O in lb/1000 ft²: from nutrients (oxide or element), or from
- * so much of a product by its grade. Both at once is a problem at the product.
+ * The laboratory's own N, P2O5 and K2O of a year in lb/1000 ft²: from nutrients (oxide or element), or
+ * from so much of a product by its grade. Both at once is a problem at the product. Amounts of one
+ * application count as often as the report says; without that number they are absent.
  */
 export function laboratoryRates(ctx: PlanContext, prefix: string, rec: Recommended): NutrientRates {
+  const rates = printedRates(ctx, prefix, rec);
+  return rec.typed['rec-per'].text === 'application' ? overTheYear(ctx, prefix, rec, rates) : rates;
+}
+
+function printedRates(ctx: PlanContext, prefix: string, rec: Recommended): NutrientRates {
   const product = rec.typed['rec-product'];
   if (product.text.trim() === '') return nutrientRates(ctx, prefix, rec);
   const grade = parseGrade(product.method);

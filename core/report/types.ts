@@ -1,14 +1,35 @@
-import type { MoreAnalyte, Typed } from '../casefile/casefile';
+import type { MoreAnalyte, OtherAnalyte, PastEntry, Report, Typed } from '../casefile/casefile';
 import type { Texture } from '../tables/limeByTexture';
 import type { IsoDate } from '../typed/date';
 import type { Quantity } from '../units/quantity';
 import type { Figure } from '../working/working';
 import type { Extracted } from './extracted';
+import type { FieldTest } from './fieldTests';
 import type { Recommended } from './recommendation';
+
+/** What is held against the report before. */
+export type Compared = 'ph-water' | 'om' | 'p' | 'k';
+
+/** One analyte of the last report beside the present one. */
+export interface Change {
+  readonly analyte: Compared;
+  readonly before: Figure;
+  readonly now: Figure;
+  /** Now less before; absent where the two cannot be compared. */
+  readonly change: Figure;
+}
+
+/** The report before the present one, and what was put on between the two. */
+export interface Earlier {
+  readonly report: Report;
+  readonly on: IsoDate | undefined;
+  readonly changes: readonly Change[];
+  readonly between: readonly PastEntry[];
+}
 
 /** A sample's results in normal form. */
 export interface Readings {
-  /** As typed, else from the pH in CaCl2, then with a range. */
+  /** As typed, else from the pH in CaCl2, else from a kit or probe; the last two with a range. */
   readonly waterPh: Figure<Quantity<'pH', 'water'>>;
   readonly typedWaterPh: Figure<Quantity<'pH', 'water'>>;
   /** Nothing where none is typed, or where the laboratory has converted it. */
@@ -22,6 +43,13 @@ export interface Readings {
   readonly k: Extracted<'K'>;
   /** What else is on the report, in ppm of the element: the analytes that were typed. */
   readonly more: Readonly<Partial<Record<MoreAnalyte, Extracted['figure']>>>;
+  /** The rest of the report in its own normal units: the analytes that were typed. */
+  readonly others: Readonly<Partial<Record<OtherAnalyte, Figure>>>;
+  /** What kits and probes have told of the sample, and which of them the pH comes from. */
+  readonly fieldTests: readonly FieldTest[];
+  readonly phFromField: FieldTest | undefined;
+  /** The report before this one, where there is one. */
+  readonly earlier?: Earlier;
   /** More organic matter than a mineral soil has: other lime rules. */
   readonly organic: boolean;
   /** The laboratory's lime recommendation as printed, and where it stands. */

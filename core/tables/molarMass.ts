@@ -55,6 +55,9 @@ export function equivalentMass(base: Base): number {
   return ATOMIC_WEIGHT[base] / CHARGE[base];
 }
 
+/** Grams of CaCO3 that carry one mole of charge: alkalinity is printed as CaCO3. */
+export const CACO3_EQUIVALENT = molarMass(LIMING_COMPOUNDS.calcite.atoms) / 2;
+
 /** Share of the element in what some laboratories print it as: N in nitrate, S in sulfate. */
 export const SHARE_OF_ION = {
   N: ATOMIC_WEIGHT.N / molarMass({ N: 1, O: 3 }),

@@ -390,3 +390,46 @@ export function ppmToMilliequivalents<S extends Substance>(
 ): Quantity<'meq/100g', S> {
   return quantity(amount.value / mass.value / 10, 'meq/100g', amount.of);
 }
+
+/**
+ * mg in a cubic decimetre of soil to ppm, by the weight of that soil in a given volume.
+ * @example volumeToPpm(quantity(60, 'mg/dm3', 'P'), quantity(1.2, 'g/cm3', 'density')).value // 50
+ */
+export function volumeToPpm<S extends Substance>(
+  amount: Quantity<'mg/dm3', S>,
+  weight: Quantity<'g/cm3', 'density'>,
+): Quantity<'ppm', S> {
+  return quantity(amount.value / weight.value, 'ppm', amount.of);
+}
+
+/**
+ * Metric tons a hectare to short tons an acre; exact.
+ * @example Math.round(tonnesPerHectareToTonsPerAcre(quantity(10, 't/ha', 'limestone')).value * 1000) // 4461
+ */
+export function tonnesPerHectareToTonsPerAcre<S extends Substance>(
+  amount: Quantity<'t/ha', S>,
+): Quantity<'ton/acre', S> {
+  const pounds = (amount.value * 1000 * HECTARES_PER_ACRE) / KILOGRAMS_PER_POUND;
+  return quantity(pounds / POUNDS_PER_TON, 'ton/acre', amount.of);
+}
+
+/**
+ * µS/cm to dS/m; dS/m, mS/cm and mmho/cm are three names of one unit.
+ * @example microSiemensToDeciSiemens(quantity(850, 'uS/cm', 'salts')).value // 0.85
+ */
+export function microSiemensToDeciSiemens(
+  amount: Quantity<'uS/cm', 'salts'>,
+): Quantity<'dS/m', 'salts'> {
+  return quantity(amount.value / 1000, 'dS/m', 'salts');
+}
+
+/**
+ * meq in a litre of water to mg in a litre, by the mass that carries a mole of charge.
+ * @example milliequivalentsToMilligrams(quantity(2, 'meq/L', 'alkalinity'), quantity(50, 'g/eq', 'alkalinity')).value // 100
+ */
+export function milliequivalentsToMilligrams<S extends Substance>(
+  amount: Quantity<'meq/L', S>,
+  mass: Quantity<'g/eq', S>,
+): Quantity<'mg/L', S> {
+  return quantity(amount.value * mass.value, 'mg/L', amount.of);
+}

@@ -26,6 +26,13 @@ export type Unit =
   | 'ton/acre'
   | 'ppm'
   | 'kg/ha'
+  | 't/ha'
+  | 'mg/dm3'
+  | 'g/cm3'
+  | 'mg/L'
+  | 'meq/L'
+  | 'dS/m'
+  | 'uS/cm'
   | 'g/eq'
   | 'meq/100g'
   | '%'
@@ -54,6 +61,9 @@ export type Substance =
   | 'CaCl2'
   | 'SMP'
   | 'Sikora'
+  | 'Mehlich'
+  | 'Adams-Evans'
+  | 'Woodruff'
   | 'N'
   | 'NO3'
   | 'P'
@@ -70,7 +80,13 @@ export type Substance =
   | 'Mn'
   | 'Cu'
   | 'B'
+  | 'Al'
+  | 'Pb'
   | 'bases'
+  | 'acidity'
+  | 'alkalinity'
+  | 'salts'
+  | 'H'
   | 'CaCO3'
   | 'limestone'
   | 'product'
@@ -88,7 +104,7 @@ export type Substance =
 
 /** Elements that a soil test finds, in ppm of the element; never an oxide or an ion. */
 export type SoilElement =
-  'P' | 'K' | 'Ca' | 'Mg' | 'Na' | 'S' | 'N' | 'Zn' | 'Fe' | 'Mn' | 'Cu' | 'B';
+  'P' | 'K' | 'Ca' | 'Mg' | 'Na' | 'S' | 'N' | 'Zn' | 'Fe' | 'Mn' | 'Cu' | 'B' | 'Al' | 'Pb';
 
 /** A number with its unit and its substance. An object, not a branded number: brands still add. */
 export interface Quantity<U extends Unit = Unit, S extends Substance = Substance> {

@@ -81,17 +81,18 @@ export class PlanContext {
   }
 
   /**
-   * Reads a typed amount that may be an upper bound: `<5` is 5 or less, a figure of 5 with a range
-   * from 0. Everything else is read as by `number`.
+   * Reads a typed amount that may be a limit: `<5` is 5 or less, a figure of 5 with a range from 0;
+   * `>200` is 200 or more, a figure of 200 with a range up to the rule's end. Everything else is read
+   * as by `number`.
    */
-  atMost<U extends Unit, S extends Substance>(
+  limited<U extends Unit, S extends Substance>(
     entry: Entry & { readonly at: string },
     text: string,
-    rule: NumberRule,
+    rule: NumberRule & { readonly max: number },
     unit: U,
     of: S,
   ): Figure<Quantity<U, S>> {
-    const bound = /^\s*[<≤]\s*=?(.*)$/s.exec(text)?.[1];
+    const [, sign = '', bound] = /^\s*([<≤>≥])\s*=?(.*)$/s.exec(text) ?? [];
     if (bound === undefined) return this.number(entry, text, rule, unit, of);
     const parsed = parseNumber(bound, rule);
     if (parsed.kind !== 'value') {
@@ -99,7 +100,8 @@ export class PlanContext {
         parsed.kind === 'error' ? parsed.error : msg('problem.unfinished', { text });
       return this.sheet.absent(entry, msg('absent.unreadable', { what: entry.label }));
     }
-    const range = { low: 0, high: parsed.value };
+    const below = sign === '<' || sign === '≤';
+    const range = below ? { low: 0, high: parsed.value } : { low: parsed.value, high: rule.max };
     return this.sheet.leaf('typed', entry, quantity(parsed.value, unit, of), range);
   }
 

@@ -132,6 +132,27 @@ export class Sheet {
     return { id: entry.id, value, range };
   }
 
+  /**
+   * The mean of several readings of one thing, with the range from the lowest less `half` of the
+   * scale's step to the highest and `half` more. Absent readings do not count.
+   */
+  mean<Q extends Quantity>(entry: Entry, readings: readonly Figure<Q>[], half: number): Figure<Q> {
+    const found = readings.filter((each) => !('absent' in each));
+    const values = found.flatMap((each) => ('absent' in each ? [] : each.value));
+    const [first] = values;
+    if (!first) {
+      const missing = readings.find((each) => 'absent' in each);
+      const reason = missing && 'absent' in missing ? missing.absent : undefined;
+      return this.absent(entry, reason ?? { id: 'absent.noReading' });
+    }
+    const numbers = values.map(({ value }) => value);
+    const value = { ...first, value: numbers.reduce((a, b) => a + b, 0) / numbers.length };
+    const range = { low: Math.min(...numbers) - half, high: Math.max(...numbers) + half };
+    const ids = found.map(({ id }) => id);
+    this.write(present(entry, 'mean', ids, value, range));
+    return { id: entry.id, value, range };
+  }
+
   /** Gives a figure a range of ± a percentage of itself. */
   spread<Q extends Quantity>(
     entry: Entry,

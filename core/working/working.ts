@@ -19,6 +19,7 @@ export type WorkingId = string;
  * | lookup | the cell of `detail.table` named by `detail.row` and `detail.column` |
  * | interpolate | on the line between two looked-up rows, at v0 |
  * | equation | the formula named by `detail.equation`, of all inputs |
+ * | mean | the mean of all, with a range around them |
  * | spread | v0, with a range of ± v1 percent |
  * | lowEnd, highEnd | the lower, the upper end of the range of v0 |
  * | count | v0 ÷ v1, up to the next whole number |
@@ -40,6 +41,7 @@ export type Op =
   | 'lookup'
   | 'interpolate'
   | 'equation'
+  | 'mean'
   | 'spread'
   | 'lowEnd'
   | 'highEnd'

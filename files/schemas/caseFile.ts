@@ -7,7 +7,10 @@ import {
   DECISIONS,
   DRAINAGES,
   FORMAT,
+  KIT_CLASSES,
+  LIGHTS,
   SCHEMA,
+  SOURCES_OF_RESULTS,
   MEASURED_BY,
   MEASURES,
   MOST_OUTLINE,
@@ -103,10 +106,29 @@ const schema = Joi.object({
   reports: record(
     Joi.object({
       id,
+      source: oneOf(SOURCES_OF_RESULTS),
+      layout: text,
       laboratory: text,
       date: text,
       depth: text,
+      resolution: text,
+      cost: text,
+      days: text,
       results: record(Joi.object(analytes), 200),
+      readings: record(
+        Joi.object({
+          id,
+          order: Joi.number().strict().unsafe().required(),
+          sampleId: id,
+          spot: text,
+          light: oneOf(LIGHTS),
+          ph: text,
+          n: oneOf(KIT_CLASSES),
+          p: oneOf(KIT_CLASSES),
+          k: oneOf(KIT_CLASSES),
+        }),
+        500,
+      ),
     }),
     50,
   ),
@@ -174,7 +196,16 @@ function misplaced(file: CaseFile): Fault[] {
         expected: msg('expected.ownKey', { key }),
       })),
   );
-  return [...keyed, ...parts, ...decided];
+  const readings = Object.values(file.reports).flatMap((report) =>
+    Object.entries(report.readings)
+      .filter(([key, reading]) => reading.id !== key)
+      .map(([key, reading]): Fault => ({
+        path: `reports/${report.id}/readings/${key}/id`,
+        got: JSON.stringify(reading.id),
+        expected: msg('expected.ownKey', { key }),
+      })),
+  );
+  return [...keyed, ...parts, ...readings, ...decided];
 }
 
 function invalid(faults: readonly Fault[]): ValidatedCase {

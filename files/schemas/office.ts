@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { ANALYTES } from '../../core/casefile/casefile';
 import { PAPERS, type Office } from '../../core/office/office';
 import { faultsOf, type Fault } from './faults';
 
@@ -8,6 +9,26 @@ const text = Joi.string().allow('').max(4000);
 const schema = Joi.object({
   packId: text,
   laboratory: text,
+  layout: text,
+  layouts: Joi.object()
+    .pattern(
+      /^[A-Za-z0-9_-]{1,64}$/,
+      Joi.object({
+        id: text.required(),
+        name: text.required(),
+        rows: Joi.array()
+          .items(
+            Joi.object({
+              analyte: Joi.valid(...ANALYTES).required(),
+              unit: text.required(),
+              method: text.required(),
+            }),
+          )
+          .max(ANALYTES.length)
+          .required(),
+      }),
+    )
+    .max(100),
   pMethod: text,
   kMethod: text,
   soilUnit: text,

@@ -87,6 +87,10 @@ interface TextFieldProps extends FieldProps {
   readonly hideLabel?: boolean;
   /** Whether Enter stops here on its way through the paper; Tab always does. */
   readonly stop?: boolean;
+  /** The column of a table that Enter goes down. */
+  readonly column?: number;
+  /** The id of what else there is to say about it. */
+  readonly describedBy?: string;
 }
 
 /** One typed value. It stays as typed; what does not parse says so under it. */
@@ -99,6 +103,8 @@ export function TextField({
   width = 'number',
   hideLabel = false,
   stop = true,
+  column,
+  describedBy = '',
 }: TextFieldProps): ReactNode {
   const { id, change, ...events } = useField(place);
   const { plan } = useCase();
@@ -109,6 +115,7 @@ export function TextField({
         <input
           id={id}
           {...(stop ? { 'data-stop': '' } : {})}
+          data-column={column}
           autoComplete="off"
           spellCheck={false}
           value={place.value}
@@ -116,7 +123,7 @@ export function TextField({
           onChange={(event) => change(event.target.value)}
           {...events}
           aria-invalid={invalid}
-          aria-describedby={`${id}-notes`}
+          aria-describedby={`${id}-notes ${describedBy}`.trim()}
           className={`field ${WIDTHS[width]} ${width === 'number' || width === 'bag' ? 'num text-right' : ''} aria-invalid:border-madder`}
         />
         {unit && <span className="whitespace-nowrap text-ink-2">{unit}</span>}
@@ -159,6 +166,8 @@ interface SelectFieldProps extends FieldProps {
   readonly stop?: boolean;
   /** The label is for those who do not see the table that the field stands in. */
   readonly hideLabel?: boolean;
+  /** The column of a table that Enter goes down. */
+  readonly column?: number;
 }
 
 /** One of a few values. */
@@ -169,6 +178,7 @@ export function SelectField({
   width = 'words',
   stop = true,
   hideLabel = false,
+  column,
 }: SelectFieldProps): ReactNode {
   const { id, change, ...events } = useField(place);
   return (
@@ -176,6 +186,7 @@ export function SelectField({
       <select
         id={id}
         {...(stop ? { 'data-stop': '' } : {})}
+        data-column={column}
         value={place.value}
         onChange={(event) => change(event.target.value)}
         {...events}

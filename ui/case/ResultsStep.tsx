@@ -1,39 +1,29 @@
 'use client';
 
-import type { ReactNode } from 'react';
-import { sampleOf, type Analyte } from '../../core/casefile/casefile';
-import { RATE_UNITS } from '../../core/report/recommendation';
-import { TEXTURES } from '../../core/tables/limeByTexture';
+import { useState, type ReactNode } from 'react';
+import { ANALYTE_FACTS } from '../../core/casefile/analytes';
+import type { Analyte } from '../../core/casefile/casefile';
+import { layoutOf, linesOf } from '../../core/report/layouts';
+import { RATE_UNITS, RECOMMENDED_PER } from '../../core/report/recommendation';
+import { reportFor } from '../../core/report/reports';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Section, StepHead } from '../parts/Section';
+import { Comparison } from '../results/Comparison';
+import { EarlierReports } from '../results/Earlier';
+import { FieldTests } from '../results/FieldTests';
+import { LayoutBar } from '../results/LayoutBar';
+import { ReportGrid } from '../results/ReportGrid';
+import { useOffice } from '../slip/useOffice';
 import { useCase } from './caseContext';
 import { SelectField, TextField } from './Fields';
 import { Findings } from './Findings';
 import { NextButton } from './NextButton';
 import { giveSample } from './ground';
-import { MoreValues } from './MoreValues';
 import { Past } from './Past';
 import { ReportFile } from './ReportFile';
 import { decisionPlace, resultPlace, textPlace } from './places';
-import {
-  CHARGED_UNITS,
-  EXTRACTANTS,
-  LAB_BASES,
-  LAB_UNITS,
-  named,
-  SOIL_UNITS,
-  withUnknown,
-} from './reportChoices';
-
-const NUMBERS: readonly { readonly analyte: Analyte; readonly unit?: string }[] = [
-  { analyte: 'ph-water' },
-  { analyte: 'ph-smp' },
-  { analyte: 'om', unit: 'unit.%' },
-  { analyte: 'cec', unit: 'unit.meq/100g' },
-];
-
-const EXTRACTED = ['p', 'k'] as const;
+import { named } from './reportChoices';
 
 const RECOMMENDED = [
   { analyte: 'rec-n', forms: [] },
@@ -41,49 +31,6 @@ const RECOMMENDED = [
   { analyte: 'rec-k', forms: ['K2O', 'K'] },
   { analyte: 'rec-product', forms: [] },
 ] as const;
-
-/** The paper's own rows, in its order. */
-function Values({ base }: { base: string }): ReactNode {
-  const { doc } = useCase().state;
-  const typed = (analyte: Analyte): boolean => resultPlace(doc, base, analyte).value !== '';
-  return (
-    <div className="flex flex-wrap gap-x-5 gap-y-3">
-      {NUMBERS.map(({ analyte, unit }) => (
-        <TextField
-          key={analyte}
-          label={text(`analyte.${analyte}`)}
-          place={resultPlace(doc, base, analyte)}
-          {...(unit ? { unit: text(unit) } : {})}
-        />
-      ))}
-      <SelectField
-        label={text('analyte.texture')}
-        place={resultPlace(doc, base, 'texture')}
-        options={[{ value: '', words: text('texture.none') }, ...named('texture', TEXTURES)]}
-        width="date"
-      />
-      {EXTRACTED.map((analyte) => (
-        <div key={analyte} className="flex items-start gap-2">
-          <TextField label={text(`analyte.${analyte}`)} place={resultPlace(doc, base, analyte)} />
-          <SelectField
-            label={text('results.labUnit')}
-            place={resultPlace(doc, base, analyte, 'unit')}
-            stop={typed(analyte)}
-            options={named('soilUnit', analyte === 'k' ? CHARGED_UNITS : SOIL_UNITS)}
-            width="date"
-          />
-          <SelectField
-            label={text('results.extractant')}
-            place={resultPlace(doc, base, analyte, 'method')}
-            stop={typed(analyte)}
-            options={withUnknown(named('extractant', EXTRACTANTS[analyte]))}
-            width="unit"
-          />
-        </div>
-      ))}
-    </div>
-  );
-}
 
 /** The laboratory's own nitrogen, phosphate and potash, or so much of a product. */
 function LaboratoryFeed({ base }: { base: string }): ReactNode {
@@ -118,6 +65,25 @@ function LaboratoryFeed({ base }: { base: string }): ReactNode {
           )}
         </div>
       ))}
+      <div className="flex items-start gap-2">
+        <TextField
+          label={text('results.rec-crop')}
+          place={resultPlace(doc, base, 'rec-crop')}
+          width="date"
+        />
+        <SelectField
+          label={text('results.rec-per')}
+          place={resultPlace(doc, base, 'rec-per')}
+          options={named('recPer', RECOMMENDED_PER)}
+          width="unit"
+        />
+        {resultPlace(doc, base, 'rec-per').value === 'application' && (
+          <TextField
+            label={text('results.rec-times')}
+            place={resultPlace(doc, base, 'rec-times')}
+          />
+        )}
+      </div>
     </div>
   );
 }
@@ -134,13 +100,13 @@ function LaboratoryLime({ base, report }: { base: string; report: string }): Rea
       <SelectField
         label={text('results.labUnit')}
         place={resultPlace(doc, base, 'lime-rec', 'unit')}
-        options={named('labUnit', LAB_UNITS)}
+        options={named('labUnit', ANALYTE_FACTS['lime-rec'].units)}
         width="unit"
       />
       <SelectField
         label={text('results.labBasis')}
         place={resultPlace(doc, base, 'lime-rec', 'method')}
-        options={named('labBasis', LAB_BASES)}
+        options={named('labBasis', ANALYTE_FACTS['lime-rec'].methods)}
       />
       <TextField
         label={text('report.depth')}
@@ -176,21 +142,28 @@ function Untested(): ReactNode {
 export function ResultsStep(): ReactNode {
   const { state, area } = useCase();
   const { doc } = state;
-  const report = Object.values(doc.reports)[0];
-  const sample = sampleOf(doc, area.area.id);
+  const { layouts } = useOffice();
+  const [added, setAdded] = useState<readonly Analyte[]>([]);
+  const found = reportFor(doc, area.area.id);
+  if (!found) return <Untested />;
+  const { sample, report } = found;
   if (!report) return <p>{text('results.none')}</p>;
-  if (!sample) return <Untested />;
   const at = `reports/${report.id}`;
   const base = `${at}/results/${sample.id}`;
+  const lines = [...new Set([...linesOf(layoutOf(report.layout, layouts), report), ...added])];
   return (
     <>
       <StepHead title={text('results.title')} act={<NextButton />} />
       <Findings step="results" />
       <Section title={text('results.values')}>
-        <Values base={base} />
-      </Section>
-      <Section title={text('results.more')}>
-        <MoreValues base={base} />
+        <LayoutBar
+          report={report}
+          own={layouts}
+          lines={lines}
+          chosen={sample.id}
+          onAdd={(analyte) => setAdded((before) => [...before, analyte])}
+        />
+        <ReportGrid key={sample.id} report={report} lines={lines} chosen={sample.id} />
       </Section>
       <Section title={text('results.dates')}>
         <div className="flex flex-wrap gap-x-5 gap-y-3">
@@ -226,6 +199,13 @@ export function ResultsStep(): ReactNode {
       </Section>
       <Section title={text('results.labFeed')}>
         <LaboratoryFeed base={base} />
+      </Section>
+      <Section title={text('results.field')}>
+        <FieldTests sampleId={sample.id} />
+        <Comparison />
+      </Section>
+      <Section title={text('results.earlier')}>
+        <EarlierReports present={report} sampleId={sample.id} own={layouts} />
       </Section>
       <Section title={text('results.file')}>
         <ReportFile reportId={report.id} />

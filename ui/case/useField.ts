@@ -14,6 +14,23 @@ export function worksheetStops(): HTMLElement[] {
   return [...all].filter((stop) => stop.checkVisibility());
 }
 
+/** The stop that Enter goes to: the next one, or within a table of columns the one below. */
+function stopAfter(here: HTMLElement): HTMLElement | undefined {
+  const stops = worksheetStops();
+  const after = stops.filter(
+    (stop) => here.compareDocumentPosition(stop) & Node.DOCUMENT_POSITION_FOLLOWING,
+  );
+  const { column } = here.dataset;
+  if (column === undefined) return after[0];
+  const inColumn = (index: number) => (stop: HTMLElement) =>
+    stop.dataset['column'] === String(index);
+  return (
+    after.find(inColumn(Number(column))) ??
+    stops.find(inColumn(Number(column) + 1)) ??
+    after.find((stop) => stop.dataset['column'] === undefined)
+  );
+}
+
 interface FieldBinding {
   readonly id: string;
   readonly onFocus: (event: FocusEvent<HTMLElement>) => void;
@@ -60,10 +77,7 @@ export function useField(place: Place): FieldBinding {
       if (event.key !== 'Enter' || event.ctrlKey || event.altKey) return;
       event.preventDefault();
       void session.flush();
-      const here = event.currentTarget;
-      const following = worksheetStops().find(
-        (stop) => here.compareDocumentPosition(stop) & Node.DOCUMENT_POSITION_FOLLOWING,
-      );
+      const following = stopAfter(event.currentTarget);
       if (following) following.focus();
       else next();
     },

@@ -7,21 +7,17 @@ import { RATE_UNITS } from '../../core/report/recommendation';
 import { SHIPPED_PACKS } from '../../core/yardsticks/packs';
 import { PAPERS, type Office, type Paper } from '../../core/office/office';
 import { changeOffice, readOffice } from '../../store/office';
-import {
-  EXTRACTANTS,
-  LAB_BASES,
-  LAB_UNITS,
-  named,
-  SOIL_UNITS,
-  withUnknown,
-} from '../case/reportChoices';
+import { ANALYTE_FACTS } from '../../core/casefile/analytes';
+import { GENERIC_LAYOUTS } from '../../core/report/layouts';
+import { named } from '../case/reportChoices';
 import { text } from '../format/text';
+import { Button } from '../parts/Button';
 import { Section, StepHead } from '../parts/Section';
 import { ChoiceField } from '../case/Fields';
 import { OfficeField } from './OfficeField';
 import { Stock } from './Stock';
 
-type Told = Exclude<keyof Office, 'paragraphs' | 'paper'>;
+type Told = Exclude<keyof Office, 'paragraphs' | 'paper' | 'layouts'>;
 
 function set(name: Told): (value: string) => void {
   return (value) => void changeOffice(() => ({ [name]: value }));
@@ -46,13 +42,48 @@ function Cases({ office }: { office: Office }): ReactNode {
         value={office.laboratory}
         onChange={set('laboratory')}
       />
-      {choice('pMethod', withUnknown(named('extractant', EXTRACTANTS.p)))}
-      {choice('kMethod', withUnknown(named('extractant', EXTRACTANTS.k)))}
-      {choice('soilUnit', named('soilUnit', SOIL_UNITS))}
-      {choice('limeUnit', named('labUnit', LAB_UNITS))}
-      {choice('limeBasis', named('labBasis', LAB_BASES))}
+      {choice('layout', [
+        ...named(
+          'layout',
+          GENERIC_LAYOUTS.map(({ id }) => id),
+        ),
+        ...Object.values(office.layouts).map(({ id, name }) => ({ value: id, words: name })),
+      ])}
+      {choice('pMethod', named('extractant', ANALYTE_FACTS.p.methods))}
+      {choice('kMethod', named('extractant', ANALYTE_FACTS.k.methods))}
+      {choice('soilUnit', named('soilUnit', ANALYTE_FACTS.p.units))}
+      {choice('limeUnit', named('labUnit', ANALYTE_FACTS['lime-rec'].units))}
+      {choice('limeBasis', named('labBasis', ANALYTE_FACTS['lime-rec'].methods))}
       {choice('feedUnit', named('rateUnit', RATE_UNITS))}
     </div>
+  );
+}
+
+/** Layouts that were saved under a name; what a report has taken from one stays when it goes. */
+function Layouts({ office }: { office: Office }): ReactNode {
+  const remove = (id: string): void =>
+    void changeOffice(({ layouts, layout }) => {
+      const { [id]: _gone, ...rest } = layouts;
+      return { layouts: rest, ...(layout === id ? { layout: '' } : {}) };
+    });
+  return (
+    <ul>
+      {Object.values(office.layouts).map(({ id, name, rows }) => (
+        <li key={id} className="flex flex-wrap items-center gap-x-5">
+          <span className="font-semibold">{name}</span>
+          <span className="min-w-0 flex-1 truncate text-small text-ink-2">
+            {rows.map(({ analyte }) => text(`analyte.${analyte}`)).join(', ')}
+          </span>
+          <Button
+            look="quiet"
+            aria-label={text('office.removeStock', { name })}
+            onClick={() => remove(id)}
+          >
+            {text('past.remove')}
+          </Button>
+        </li>
+      ))}
+    </ul>
   );
 }
 
@@ -112,6 +143,11 @@ export function OfficePage(): ReactNode {
         <Section title={text('office.cases')}>
           <Cases office={office} />
         </Section>
+        {Object.keys(office.layouts).length > 0 && (
+          <Section title={text('office.layouts')}>
+            <Layouts office={office} />
+          </Section>
+        )}
         <Section title={text('office.field')}>
           <Field office={office} />
         </Section>
