@@ -55,6 +55,13 @@ function presentRow(row: CaseRow): CaseRow {
   return { ...row, schema: SCHEMA, rev: row.rev + 1, doc };
 }
 
+/** A stored case's document in the present schema. @throws Error where there is none */
+export async function storedCase(id: string, base: AgrologosDb): Promise<CaseFile> {
+  const row = await base.cases.get(id);
+  if (!row) throw new Error(`storedCase: there is no case '${id}'`);
+  return presentRow(row).doc;
+}
+
 /**
  * Applies patches to the **stored** document in one transaction. A patch whose place holds neither
  * what it had seen nor what it wants is not applied and comes back as a conflict.

@@ -14,7 +14,9 @@ function sentence(id: string, params?: Parameters<typeof msg>[1]): SlipBlock {
 function standing({ readings, lime, plant }: AreaPlan): SlipBlock[] {
   if (lime.standing === 'unknown') return [];
   const params = { ph: { working: readings.waterPh.id }, form: plant.form };
-  return [sentence(`slip.ph.${lime.standing}`, params)];
+  const by = readings.phFromField?.source;
+  const own = by ? [sentence('slip.phFromField', { by })] : [];
+  return [sentence(`slip.ph.${lime.standing}`, params), ...own];
 }
 
 /** What the page says where nothing is to be spread. */

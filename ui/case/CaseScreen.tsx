@@ -163,7 +163,7 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
             </aside>
             <main
               id={WORKSHEET}
-              className="min-w-0 flex-1 bg-sheet px-6 py-4 margin:overflow-y-auto"
+              className="relative min-w-0 flex-1 bg-sheet px-6 py-4 margin:overflow-y-auto"
             >
               <Step />
             </main>

@@ -42,11 +42,12 @@ interface FieldProps {
   readonly label: string;
   readonly place: Place;
   /** Width of the control in the worksheet's terms. */
-  readonly width?: 'number' | 'date' | 'unit' | 'words' | 'product' | 'bag' | 'wide';
+  readonly width?: 'number' | 'class' | 'date' | 'unit' | 'words' | 'product' | 'bag' | 'wide';
 }
 
 const WIDTHS = {
   number: 'w-20',
+  class: 'w-20',
   date: 'w-32',
   unit: 'w-44',
   words: 'w-52',

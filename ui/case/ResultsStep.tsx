@@ -155,7 +155,7 @@ export function ResultsStep(): ReactNode {
     <>
       <StepHead title={text('results.title')} act={<NextButton />} />
       <Findings step="results" />
-      <Section title={text('results.values')}>
+      <Section title={text('results.values')} wide>
         <LayoutBar
           report={report}
           own={layouts}
@@ -200,15 +200,15 @@ export function ResultsStep(): ReactNode {
       <Section title={text('results.labFeed')}>
         <LaboratoryFeed base={base} />
       </Section>
-      <Section title={text('results.field')}>
+      <Section title={text('results.field')} wide>
         <FieldTests sampleId={sample.id} />
         <Comparison />
       </Section>
-      <Section title={text('results.earlier')}>
+      <Section title={text('results.earlier')} wide>
         <EarlierReports present={report} sampleId={sample.id} own={layouts} />
       </Section>
       <Section title={text('results.file')}>
-        <ReportFile reportId={report.id} />
+        <ReportFile />
       </Section>
       <Section title={text('results.past')}>
         <Past />

@@ -16,6 +16,8 @@ const FileOutcome = dynamic(() => import('./FileOutcome').then((file) => file.Fi
   ssr: false,
 });
 
+const LabTable = dynamic(() => import('./LabTable').then((file) => file.LabTable), { ssr: false });
+
 /** A week: a backup older than this is worth a reminder where something changed since. */
 const WEEK_MS = 7 * 86_400_000;
 
@@ -63,6 +65,7 @@ interface DeskFilesProps {
 /** Files in and out of the Desk: a case or a backup in, the whole caseload out, and the reminder. */
 export function DeskFiles({ rows, outcome, setOutcome }: DeskFilesProps): ReactNode {
   const busy = outcome?.kind === 'busy';
+  const [table, setTable] = useState(false);
   const onProgress = (progress: { done: number; total: number }): void =>
     setOutcome({ kind: 'busy', ...progress });
   const backUp = (): void => {
@@ -98,7 +101,13 @@ export function DeskFiles({ rows, outcome, setOutcome }: DeskFilesProps): ReactN
             {text('desk.backUp')}
           </Button>
         )}
+        {rows.length > 0 && (
+          <Button look="quiet" aria-expanded={table} onClick={() => setTable(!table)}>
+            {text('desk.table')}
+          </Button>
+        )}
       </div>
+      {table && <LabTable />}
       <Reminder rows={rows} onBackUp={backUp} />
       {outcome && <FileOutcome outcome={outcome} onClose={() => setOutcome(undefined)} />}
     </>

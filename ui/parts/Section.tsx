@@ -1,9 +1,18 @@
 import type { ReactNode } from 'react';
 
+interface SectionProps {
+  readonly title: string;
+  /** Its table needs the whole width: the title stands over it. */
+  readonly wide?: boolean;
+  readonly children: ReactNode;
+}
+
 /** A labelled row of the worksheet. */
-export function Section({ title, children }: { title: string; children: ReactNode }): ReactNode {
+export function Section({ title, wide = false, children }: SectionProps): ReactNode {
   return (
-    <section className="grid gap-x-4 gap-y-2 border-t border-rule py-3 rail:grid-cols-[7rem_minmax(0,1fr)]">
+    <section
+      className={`grid gap-x-4 gap-y-2 border-t border-rule py-3 ${wide ? '' : 'rail:grid-cols-[7rem_minmax(0,1fr)]'}`}
+    >
       <h2 className="pt-1 text-small font-semibold text-ink-2">{title}</h2>
       <div className="min-w-0">{children}</div>
     </section>

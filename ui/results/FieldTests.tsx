@@ -39,7 +39,7 @@ function ReadingRow({ reading, report, number }: ReadingProps): ReactNode {
           label={called(text('field.spot'))}
           hideLabel
           place={place('spot')}
-          width="date"
+          width="class"
         />
       </td>
       {kit && (
@@ -64,7 +64,7 @@ function ReadingRow({ reading, report, number }: ReadingProps): ReactNode {
               hideLabel
               place={place(nutrient)}
               options={named('kitClass', KIT_CLASSES)}
-              width="date"
+              width="class"
             />
           </td>
         ))}
@@ -95,7 +95,7 @@ function Readings({ report, sampleId }: { report: Report; sampleId: string }): R
     session.edit([{ path: `${at}/readings/${id}`, value }], `add:${at}:${id}`);
   };
   return (
-    <fieldset className="border-b border-rule-2 py-3 first:pt-0">
+    <fieldset className="min-w-0 border-b border-rule-2 py-3 first:pt-0">
       <legend className="sr-only">{text(`source.${source}`)}</legend>
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
         <TextField
@@ -119,25 +119,27 @@ function Readings({ report, sampleId }: { report: Report; sampleId: string }): R
           {text(`field.remove.${source}`)}
         </Button>
       </div>
-      <table className="mt-3" aria-label={text(`source.${source}`)}>
-        <thead>
-          <tr className="border-b border-rule text-left text-label font-semibold text-ink-2">
-            {heads.map((head) => (
-              <th key={head} className="px-1.5 pb-1.5 first:pl-0">
-                {text(`field.${head}`)}
+      <div className="mt-3 overflow-x-auto">
+        <table aria-label={text(`source.${source}`)}>
+          <thead>
+            <tr className="border-b border-rule text-left text-label font-semibold text-ink-2">
+              {heads.map((head) => (
+                <th key={head} className="px-1.5 pb-1.5 first:pl-0">
+                  {text(`field.${head}`)}
+                </th>
+              ))}
+              <th>
+                <span className="sr-only">{text('past.remove')}</span>
               </th>
+            </tr>
+          </thead>
+          <tbody>
+            {readings.map((reading, index) => (
+              <ReadingRow key={reading.id} reading={reading} report={report} number={index + 1} />
             ))}
-            <th>
-              <span className="sr-only">{text('past.remove')}</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {readings.map((reading, index) => (
-            <ReadingRow key={reading.id} reading={reading} report={report} number={index + 1} />
-          ))}
-        </tbody>
-      </table>
+          </tbody>
+        </table>
+      </div>
       <Button look="quiet" className="mt-1" onClick={add}>
         {text('field.another')}
       </Button>

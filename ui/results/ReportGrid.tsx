@@ -13,21 +13,14 @@ import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Figure } from '../working/Figure';
 import { OpenableRow } from '../working/Openable';
+import { methodWords } from './methodWords';
 
 /** So many samples stand beside one another; of more there are pages. */
 const COLUMNS = 6;
+/** Beside more than these the usual range stands in the strip alone. */
+const WITH_USUAL = 2;
 /** The strip that says what the line with the focus is. */
 const HELP = 'line-help';
-
-/** The words of what stands beside a unit, by what it tells. */
-const METHOD_WORDS = {
-  extractant: (values: readonly string[]) => named('extractant', values),
-  form: (values: readonly string[]) => named('form', values),
-  saltPh: (values: readonly string[]) => named('saltPh', values),
-  printedAs: (values: readonly string[]) => named('printedAs', values),
-  ecMethod: (values: readonly string[]) => named('ecMethod', values),
-  leadMethod: (values: readonly string[]) => named('leadMethod', values),
-};
 
 interface SharedProps {
   readonly analyte: Analyte;
@@ -35,10 +28,12 @@ interface SharedProps {
   readonly bases: readonly string[];
   /** Where the column of the chosen ground stands: what is shown. */
   readonly base: string;
+  /** How many samples stand beside one another. */
+  readonly samples: number;
 }
 
 /** The unit or the method of a line, which all samples of a paper share. */
-function Shared({ analyte, part, bases, base }: SharedProps): ReactNode {
+function Shared({ analyte, part, bases, base, samples }: SharedProps): ReactNode {
   const { session, state } = useCase();
   const { doc } = state;
   const facts = ANALYTE_FACTS[analyte];
@@ -55,7 +50,7 @@ function Shared({ analyte, part, bases, base }: SharedProps): ReactNode {
   });
   const { methodIs } = facts;
   const known =
-    part === 'method' && methodIs ? METHOD_WORDS[methodIs](values) : named('soilUnit', values);
+    part === 'method' && methodIs ? methodWords(methodIs, values) : named('soilUnit', values);
   const options = values.includes(now) ? known : [{ value: now, words: now }, ...known];
   return (
     <select
@@ -69,7 +64,7 @@ function Shared({ analyte, part, bases, base }: SharedProps): ReactNode {
           `${part}:${analyte}:${event.target.value}`,
         );
       }}
-      className={`field w-full max-w-40 ${differs ? 'border-ochre' : ''}`}
+      className={`field ${part === 'unit' ? 'w-28' : samples > 1 ? 'w-36' : 'w-44'} ${differs ? 'border-ochre' : ''}`}
     >
       {options.map(({ value, words }) => (
         <option key={value} value={value}>
@@ -111,7 +106,7 @@ function Line({ analyte, report, samples, chosen }: LineProps): ReactNode {
   return (
     <OpenableRow columns={samples.length + 5} className="pb-2">
       <tr className="border-b border-rule-2" data-analyte={analyte}>
-        <th scope="row" className="py-1 pr-3 text-left font-normal whitespace-nowrap">
+        <th scope="row" className="py-0.5 pr-3 text-left font-normal whitespace-nowrap">
           {label}
         </th>
         {samples.map((sample, index) => {
@@ -121,7 +116,10 @@ function Line({ analyte, report, samples, chosen }: LineProps): ReactNode {
               ? label
               : text('grid.cell', { analyte: label, sample: sampleName(doc, sample.id) });
           return (
-            <td key={sample.id} className={`px-1.5 py-1 ${sample.id === chosen ? '' : 'bg-paper'}`}>
+            <td
+              key={sample.id}
+              className={`px-1.5 py-0.5 ${sample.id === chosen ? '' : 'bg-paper'}`}
+            >
               {analyte === 'texture' ? (
                 <SelectField
                   label={cell}
@@ -132,7 +130,7 @@ function Line({ analyte, report, samples, chosen }: LineProps): ReactNode {
                     { value: '', words: text('texture.none') },
                     ...named('texture', TEXTURES),
                   ]}
-                  width="date"
+                  width={samples.length > 1 ? 'class' : 'date'}
                 />
               ) : (
                 <TextField label={cell} hideLabel place={place} column={index} describedBy={HELP} />
@@ -140,21 +138,44 @@ function Line({ analyte, report, samples, chosen }: LineProps): ReactNode {
             </td>
           );
         })}
-        <td className="px-1.5 py-1">
-          <Shared analyte={analyte} part="unit" bases={bases} base={base(chosen)} />
+        <td className="px-1.5 py-0.5">
+          <Shared
+            analyte={analyte}
+            part="unit"
+            bases={bases}
+            base={base(chosen)}
+            samples={samples.length}
+          />
         </td>
-        <td className="px-1.5 py-1">
-          <Shared analyte={analyte} part="method" bases={bases} base={base(chosen)} />
+        <td className="px-1.5 py-0.5">
+          <Shared
+            analyte={analyte}
+            part="method"
+            bases={bases}
+            base={base(chosen)}
+            samples={samples.length}
+          />
         </td>
-        <td className="num px-1.5 py-1 text-right whitespace-nowrap">
+        <td className="num px-1.5 py-0.5 text-right whitespace-nowrap">
           {converted && <Figure id={id} />}
         </td>
-        <td className="num py-1 pl-1.5 text-right text-small whitespace-nowrap text-ink-2">
-          {usual && text('usual.range', { low: String(usual[0]), high: String(usual[1]) })}
-        </td>
+        {samples.length <= WITH_USUAL && (
+          <td className="num py-0.5 pl-1.5 text-right text-small whitespace-nowrap text-ink-2">
+            {usual && text('usual.range', { low: String(usual[0]), high: String(usual[1]) })}
+          </td>
+        )}
       </tr>
     </OpenableRow>
   );
+}
+
+/** What an analyte is, and what reports usually say of it. */
+function Help({ analyte }: { analyte: Analyte }): ReactNode {
+  const { units, usual } = ANALYTE_FACTS[analyte];
+  if (!usual) return text(`help.${analyte}`);
+  const [low, high] = usual.map(String);
+  const params = { low: low ?? '', high: high ?? '', unit: text(`soilUnit.${units[0] ?? ''}`) };
+  return `${text(`help.${analyte}`)} ${text('usual.said', params)}`;
 }
 
 interface PagesProps {
@@ -224,7 +245,9 @@ export function ReportGrid({ report, lines, chosen }: ReportGridProps): ReactNod
               <th className="px-1.5 pb-1.5">{text('grid.head.unit')}</th>
               <th className="px-1.5 pb-1.5">{text('grid.head.method')}</th>
               <th className="px-1.5 pb-1.5 text-right">{text('grid.head.normal')}</th>
-              <th className="pb-1.5 pl-1.5 text-right">{text('grid.head.usual')}</th>
+              {samples.length <= WITH_USUAL && (
+                <th className="pb-1.5 pl-1.5 text-right">{text('grid.head.usual')}</th>
+              )}
             </tr>
           </thead>
           <tbody>
@@ -241,7 +264,7 @@ export function ReportGrid({ report, lines, chosen }: ReportGridProps): ReactNod
         </table>
       </div>
       <p id={HELP} className="mt-1.5 min-h-5 text-small text-ink-2">
-        {focused ? text(`help.${focused}`) : text('grid.enter')}
+        {focused ? <Help analyte={focused} /> : text('grid.enter')}
       </p>
     </>
   );

@@ -1,0 +1,493 @@
+import { distance } from 'fastest-levenshtein';
+import Papa from 'papaparse';
+import { BUFFERS, type Analyte, type Typed } from '../../core/casefile/casefile';
+import { parseNumber } from '../../core/typed/number';
+import { TEXTURES } from '../../core/tables/limeByTexture';
+import type { Mapping } from '../../core/report/mapping';
+import { msg, type Msg } from '../../core/working/msg';
+import { analyteOf, guessMapping, methodOf, plain, signatureOf, unitOf } from './columns';
+
+/** A sample and the names that a laboratory may know it by. */
+export interface NamedSample {
+  readonly id: string;
+  readonly names: readonly string[];
+}
+
+/** Why a cell cannot be read: its column from 0, and the reason. */
+export interface CellFault {
+  readonly column: number;
+  readonly reason: Msg;
+}
+
+/** A value that a table brings, as it will stand in the case. */
+export interface TableValue {
+  readonly analyte: Analyte;
+  readonly typed: Typed;
+}
+
+/** A row as it will be read. */
+export interface ReadRow {
+  /** Its place in the table from 0, and its line in the file from 1. */
+  readonly row: number;
+  readonly line: number;
+  readonly cells: readonly string[];
+  /** The sample that it belongs to; none where nobody has that name. */
+  readonly sampleId: string | undefined;
+  /** What it brings, in words of a paper: analyte, value, unit, method. */
+  readonly values: readonly TableValue[];
+  readonly faults: readonly CellFault[];
+  readonly leftOut: boolean;
+}
+
+/** A name of the table that no sample has, and those that are near. */
+export interface UnknownName {
+  readonly name: string;
+  /** It as it is compared: what an answer is given under. */
+  readonly key: string;
+  readonly rows: number;
+  readonly near: readonly { readonly sampleId: string; readonly name: string }[];
+}
+
+/** What a table comes to. */
+export interface Summary {
+  readonly head: readonly string[];
+  readonly signature: string;
+  readonly mapping: Mapping;
+  readonly rows: number;
+  readonly samples: number;
+  /** Rows in which something cannot be read, and where the first of them is. */
+  readonly faulty: number;
+  /** Names that nobody has and nothing was said of, the first of them. */
+  readonly unknown: readonly UnknownName[];
+  readonly unknownNames: number;
+  /** What keeps the whole table from being read. */
+  readonly refusal: Msg | undefined;
+}
+
+/** Values by sample. */
+export type TableResult = ReadonlyMap<string, readonly TableValue[]>;
+
+/** So many names are asked about at once. */
+const ASKED = 50;
+/** So many letters of a name may differ for it to be near: one in four, and one at the least. */
+const LETTERS_PER_SLIP = 4;
+/** Rows of a table; more is no laboratory's report. */
+export const MOST_ROWS = 50_000;
+/** The page is told how far reading has come after so many. */
+const TOLD_EVERY = 2_000;
+
+function comparedName(name: string): string {
+  return name.trim().toLowerCase();
+}
+
+const PH_LIKE: ReadonlySet<Analyte> = new Set<Analyte>([
+  'ph-water',
+  'ph-cacl2',
+  'ph-smp',
+  'water-ph',
+  'wv',
+  ...BUFFERS,
+]);
+
+/** A value as it will stand in the case, or why it cannot. */
+function valueOf(analyte: Analyte, cell: string, unit: string, comma: boolean): string | Msg {
+  const text = cell.trim();
+  if (analyte === 'texture') {
+    const texture = TEXTURES.find((known) => plain(known) === plain(text));
+    return texture ?? msg('csv.noTexture', { text, known: TEXTURES.join(', ') });
+  }
+  if (analyte === 'rec-crop' || unit === 'word' || unit === 'index') return text;
+  const pointed = comma && /^[<>≤≥]?\s*-?\d+,\d+$/.test(text) ? text.replace(',', '.') : text;
+  const bound = PH_LIKE.has(analyte) ? pointed : pointed.replace(/^[<≤>≥]\s*=?\s*/, '');
+  const parsed = parseNumber(bound, { min: 0 });
+  return parsed.kind === 'error' ? parsed.error : pointed;
+}
+
+interface Cell {
+  readonly column: number;
+  readonly analyte: Analyte;
+  readonly unit: string;
+  readonly method: string;
+  /** What each text of it was read as: a report repeats itself, and each text is read once. */
+  readonly read: Map<string, TableValue | CellFault | null>;
+}
+
+/** What is kept of every row. */
+interface KeptRow {
+  readonly row: number;
+  readonly sampleId: string | undefined;
+  readonly leftOut: boolean;
+  readonly values: TableValue[];
+  faults: readonly CellFault[];
+}
+
+const NO_FAULTS: readonly CellFault[] = [];
+const NOTHING = { values: [] as TableValue[], faults: NO_FAULTS };
+function breaksIn(row: readonly string[]): number {
+  let breaks = 0;
+  for (const cell of row) if (cell.includes('\n')) breaks += cell.split('\n').length - 1;
+  return breaks;
+}
+
+function isBlank(cells: readonly string[]): boolean {
+  for (const cell of cells) if (cell.trim() !== '') return false;
+  return true;
+}
+
+/** Where the columns of a mapping stand. */
+interface Places {
+  readonly results: readonly Cell[];
+  readonly long: boolean;
+  readonly sample: number;
+  readonly analyte: number;
+  readonly value: number;
+  readonly unit: number;
+  readonly method: number;
+}
+
+function placesOf({ columns }: Mapping): Places {
+  const at = (role: string): number => columns.findIndex((each) => each.role === role);
+  return {
+    results: columns.flatMap((role, column) =>
+      role.role === 'result' ? [{ column, ...role, read: new Map() }] : [],
+    ),
+    long: at('analyte') >= 0,
+    sample: at('sample'),
+    analyte: at('analyte'),
+    value: at('value'),
+    unit: at('unit'),
+    method: at('method'),
+  };
+}
+
+/** A table's rows, the lines that they begin on, and whether a quotation mark stays open. */
+interface Parsed {
+  readonly table: string[][];
+  readonly lines: readonly number[] | undefined;
+  readonly quotes: boolean;
+}
+
+function parse(text: string): Parsed {
+  const whole = text.replace(/^\uFEFF/, '');
+  const { data: table, errors } = Papa.parse<string[]>(whole, { skipEmptyLines: false });
+  const quotes = errors.some(({ type }) => type === 'Quotes');
+  for (let last = table.at(-1); last && isBlank(last); last = table.at(-1)) table.pop();
+  // Without a quotation mark no row runs over more than its line.
+  if (!whole.includes('"')) return { table, lines: undefined, quotes };
+  let line = 1;
+  const lines = table.map((row) => {
+    const begins = line;
+    line += 1 + breaksIn(row);
+    return begins;
+  });
+  return { table, lines, quotes };
+}
+
+/**
+ * A laboratory's table, a row a sample or a row a value: read by a mapping of its columns that can be
+ * changed, with faults that can be mended in place. Nothing leaves it while anything is at fault.
+ */
+export class ReportTable {
+  private readonly parsed: Parsed;
+  /** By a name the sample that has it, or all that have it. */
+  private readonly index = new Map<string, string | string[]>();
+  private readonly answers = new Map<string, string>();
+  private readonly known = new Map<string, Cell | CellFault[]>();
+  private leaveUnknown = false;
+  private mapping: Mapping;
+  private places: Places;
+  private kept: KeptRow[] = [];
+
+  /**
+   * @param text any delimited text; the separator is found out
+   * @param remembered mappings by the signature of their heads
+   * @param onProgress told of the rows read so far
+   */
+  constructor(
+    text: string,
+    private readonly samples: readonly NamedSample[],
+    remembered: Readonly<Record<string, Mapping>> = {},
+    private readonly onProgress: (done: number, total: number) => void = () => undefined,
+  ) {
+    this.parsed = parse(text);
+    const { table } = this.parsed;
+    for (const { id, names } of samples) {
+      for (const name of names) {
+        const key = comparedName(name);
+        const there = this.index.get(key);
+        if (there === undefined) this.index.set(key, id);
+        else if (typeof there === 'string' && there !== id) this.index.set(key, [there, id]);
+        else if (typeof there !== 'string' && !there.includes(id)) there.push(id);
+      }
+    }
+    this.mapping = remembered[signatureOf(table[0] ?? [])] ?? guessMapping(table);
+    this.places = placesOf(this.mapping);
+    this.readAll();
+  }
+
+  /** Reads the table by another mapping. */
+  setMapping(mapping: Mapping): void {
+    this.mapping = mapping;
+    this.places = placesOf(mapping);
+    this.known.clear();
+    this.readAll();
+  }
+
+  /** Mends a cell. */
+  setCell(row: number, column: number, text: string): void {
+    const cells = this.parsed.table[row];
+    if (!cells) throw new RangeError(`ReportTable.setCell: there is no row ${row}`);
+    while (cells.length <= column) cells.push('');
+    cells[column] = text;
+    this.readAll();
+  }
+
+  /** Says whom a name stands for; '' leaves its rows out. */
+  answer(key: string, sampleId: string): void {
+    this.answers.set(key, sampleId);
+    this.readAll();
+  }
+
+  /** Leaves all rows out whose sample nobody has. */
+  leaveUnknownOut(leave: boolean): void {
+    this.leaveUnknown = leave;
+    this.readAll();
+  }
+
+  private cellsOf(row: number): readonly string[] {
+    return this.parsed.table[row] ?? [];
+  }
+
+  private sampleOf(name: string): string | undefined {
+    const key = comparedName(name);
+    const answered = this.answers.get(key);
+    if (answered !== undefined) return answered;
+    const found = this.index.get(key);
+    return typeof found === 'string' ? found : undefined;
+  }
+
+  private readAll(): void {
+    const { sample } = this.places;
+    const { table } = this.parsed;
+    const first = new Map<string, KeptRow>();
+    const several = new Map<string, KeptRow[]>();
+    this.kept = [];
+    for (let row = this.mapping.header ? 1 : 0; row < table.length; row += 1) {
+      if (row % TOLD_EVERY === 0) this.onProgress(row, table.length);
+      const cells = this.cellsOf(row);
+      if (isBlank(cells)) continue;
+      const sampleId = sample < 0 ? undefined : this.sampleOf(cells[sample] ?? '');
+      const leftOut = sampleId === '' || (sampleId === undefined && this.leaveUnknown);
+      const { values, faults } = leftOut ? NOTHING : this.readRow(cells);
+      const kept: KeptRow = { row, sampleId: sampleId || undefined, leftOut, values, faults };
+      this.kept.push(kept);
+      if (!sampleId) continue;
+      const before = first.get(sampleId);
+      if (!before) first.set(sampleId, kept);
+      else {
+        const rows = several.get(sampleId);
+        if (rows) rows.push(kept);
+        else several.set(sampleId, [before, kept]);
+      }
+    }
+    for (const rows of several.values()) this.markTwice(rows);
+  }
+
+  /** A value of the same analyte in more than one row of a sample. */
+  private markTwice(rows: readonly KeptRow[]): void {
+    const seen = new Set<Analyte>();
+    const column = this.places.long ? this.places.analyte : this.places.sample;
+    for (const kept of rows) {
+      for (const { analyte } of kept.values) {
+        if (seen.has(analyte)) {
+          const reason = msg('csv.twice', { what: msg(`analyte.${analyte}`) });
+          kept.faults = [...kept.faults, { column, reason }];
+        }
+        seen.add(analyte);
+      }
+    }
+  }
+
+  /** A row that is not made like the table. */
+  private shapeFaults(cells: readonly string[]): CellFault[] | undefined {
+    const { columns } = this.mapping;
+    const [first = ''] = cells;
+    if (columns.length > 1 && cells.length === 1 && /[;,\t|]/.test(first)) {
+      return [{ column: 0, reason: msg('csv.otherSeparator') }];
+    }
+    if (cells.length > columns.length && !isBlank(cells.slice(columns.length))) {
+      return [{ column: columns.length - 1, reason: msg('csv.moreCells') }];
+    }
+    return undefined;
+  }
+
+  /** What a line of a long table says, or why it says nothing. The same words are read once. */
+  private longCell(cells: readonly string[]): Cell | readonly CellFault[] {
+    const { analyte: where, value, unit: unitAt, method: methodAt } = this.places;
+    const at = (place: number): string => (place < 0 ? '' : (cells[place] ?? ''));
+    const [name, unitText, methodText] = [at(where), at(unitAt), at(methodAt)];
+    const key = `${name}\n${unitText}\n${methodText}`;
+    const known = this.known.get(key);
+    if (known) return known;
+    const read = (): Cell | CellFault[] => {
+      const analyte = analyteOf(name);
+      if (!analyte) return [{ column: where, reason: msg('csv.noAnalyte', { name }) }];
+      const unit = unitOf(analyte, unitText);
+      const method = methodOf(analyte, methodText);
+      const faults: CellFault[] = [];
+      if (unit === undefined) {
+        const reason = msg('csv.noUnit', { unit: unitText, what: name });
+        faults.push({ column: unitAt, reason });
+      }
+      if (method === undefined) {
+        const reason = msg('csv.noMethod', { method: methodText, what: name });
+        faults.push({ column: methodAt, reason });
+      }
+      if (unit === undefined || method === undefined) return faults;
+      return { column: value, analyte, unit, method, read: new Map() };
+    };
+    const cell = read();
+    this.known.set(key, cell);
+    return cell;
+  }
+
+  /** What a cell comes to: a value, its fault, or nothing where a wide table has an empty cell. */
+  private readCell(cells: readonly string[], cell: Cell): TableValue | CellFault | null {
+    const text = cells[cell.column] ?? '';
+    const known = cell.read.get(text);
+    if (known !== undefined) return known;
+    const { column, analyte, unit, method } = cell;
+    const read = (): TableValue | CellFault | null => {
+      // In a wide table an empty cell is what was not tested; a line of a long one is there to say something.
+      if (text.trim() === '') {
+        return this.places.long ? { column, reason: msg('csv.noValue') } : null;
+      }
+      const value = valueOf(analyte, text, unit, this.mapping.decimalComma);
+      return typeof value === 'string'
+        ? { analyte, typed: { text: value, unit, method } }
+        : { column, reason: value };
+    };
+    const fresh = read();
+    cell.read.set(text, fresh);
+    return fresh;
+  }
+
+  /** What a row says: of a long table in one cell, of a wide one in several; and why it does not. */
+  private readRow(cells: readonly string[]): Pick<KeptRow, 'values' | 'faults'> {
+    let faults = this.shapeFaults(cells);
+    const values: TableValue[] = [];
+    const take = (read: TableValue | CellFault | null): void => {
+      if (read === null) return;
+      if ('analyte' in read) values.push(read);
+      else (faults ??= []).push(read);
+    };
+    if (this.places.long) {
+      const line = this.longCell(cells);
+      if ('column' in line) take(this.readCell(cells, line));
+      else line.forEach(take);
+    } else {
+      for (const cell of this.places.results) take(this.readCell(cells, cell));
+    }
+    return { values, faults: faults ?? NO_FAULTS };
+  }
+
+  private nearTo(key: string): UnknownName['near'] {
+    const same = this.index.get(key);
+    if (Array.isArray(same)) {
+      return same.map((sampleId) => ({ sampleId, name: this.nameOf(sampleId) }));
+    }
+    if (key === '') return [];
+    const most = Math.max(1, Math.floor(key.length / LETTERS_PER_SLIP));
+    return this.samples
+      .flatMap(({ id, names }) => {
+        const close = names.filter((name) => Math.abs(name.trim().length - key.length) <= most);
+        const measured = close.map((name) => ({ name, off: distance(key, comparedName(name)) }));
+        const [best] = measured.sort((a, b) => a.off - b.off);
+        return best && best.off <= most ? [{ sampleId: id, ...best }] : [];
+      })
+      .sort((a, b) => a.off - b.off)
+      .map(({ sampleId, name }) => ({ sampleId, name }));
+  }
+
+  private nameOf(sampleId: string): string {
+    return this.samples.find(({ id }) => id === sampleId)?.names[0] ?? '';
+  }
+
+  private unknownNames(): Map<string, { name: string; rows: number }> {
+    const unknown = new Map<string, { name: string; rows: number }>();
+    for (const { sampleId, row, leftOut } of this.kept) {
+      if (sampleId !== undefined || leftOut) continue;
+      const name = (this.cellsOf(row)[this.places.sample] ?? '').trim();
+      const key = comparedName(name);
+      unknown.set(key, { name, rows: (unknown.get(key)?.rows ?? 0) + 1 });
+    }
+    return unknown;
+  }
+
+  private refusal(): Msg | undefined {
+    const { long, sample, value, results } = this.places;
+    if (this.parsed.quotes) return msg('csv.quotes');
+    if (this.kept.length === 0) return msg('csv.empty');
+    if (this.kept.length > MOST_ROWS) return msg('csv.tooManyRows', { most: MOST_ROWS });
+    if (sample < 0) return msg('csv.noSampleColumn');
+    if (long && value < 0) return msg('csv.noValueColumn');
+    return long || results.length > 0 ? undefined : msg('csv.noResultColumn');
+  }
+
+  private faulty(): KeptRow[] {
+    return this.kept.filter(({ faults }) => faults.length > 0);
+  }
+
+  /** What the table comes to as it is read now. */
+  summary(): Summary {
+    const [head = []] = this.parsed.table;
+    const unknown = this.unknownNames();
+    const { mapping } = this;
+    const samples = new Set<string>();
+    for (const { sampleId } of this.kept) if (sampleId !== undefined) samples.add(sampleId);
+    return {
+      head: mapping.header ? head : head.map((_cell, at) => `${at + 1}`),
+      signature: signatureOf(head),
+      mapping,
+      rows: this.kept.length,
+      samples: samples.size,
+      faulty: this.faulty().length,
+      unknown: [...unknown].slice(0, ASKED).map(([key, { name, rows }]) => ({
+        name,
+        key,
+        rows,
+        near: this.nearTo(key),
+      })),
+      unknownNames: unknown.size,
+      refusal: this.refusal(),
+    };
+  }
+
+  /** Rows as they will be read, for a window of them. */
+  page(from: number, count: number, faultyOnly: boolean): { total: number; rows: ReadRow[] } {
+    const all = faultyOnly ? this.faulty() : this.kept;
+    const rows = all.slice(from, from + count).map((kept): ReadRow => {
+      const cells = this.cellsOf(kept.row);
+      const line = this.parsed.lines?.[kept.row] ?? kept.row + 1;
+      return { ...kept, line, cells };
+    });
+    return { total: all.length, rows };
+  }
+
+  /**
+   * The values by sample.
+   * @throws Error while anything is at fault or a name stands for nobody: the screen asks before.
+   */
+  result(): TableResult {
+    if (this.refusal() || this.faulty().length > 0 || this.unknownNames().size > 0) {
+      throw new Error('ReportTable.result: the table is not whole yet');
+    }
+    const bySample = new Map<string, readonly TableValue[]>();
+    for (const { sampleId, values } of this.kept) {
+      if (sampleId === undefined) continue;
+      const before = bySample.get(sampleId);
+      bySample.set(sampleId, before ? [...before, ...values] : values);
+    }
+    return bySample;
+  }
+}

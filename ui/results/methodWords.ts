@@ -1,0 +1,20 @@
+import type { AnalyteFacts } from '../../core/casefile/analytes';
+import { named } from '../case/reportChoices';
+
+/** The words of what stands beside a unit, by what it tells. */
+const WORDS = {
+  extractant: (values: readonly string[]) => named('extractant', values),
+  form: (values: readonly string[]) => named('form', values),
+  saltPh: (values: readonly string[]) => named('saltPh', values),
+  printedAs: (values: readonly string[]) => named('printedAs', values),
+  ecMethod: (values: readonly string[]) => named('ecMethod', values),
+  leadMethod: (values: readonly string[]) => named('leadMethod', values),
+};
+
+/** Methods with their words. */
+export function methodWords(
+  methodIs: NonNullable<AnalyteFacts['methodIs']>,
+  values: readonly string[],
+): ReturnType<typeof named> {
+  return WORDS[methodIs](values);
+}
