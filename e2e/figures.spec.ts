@@ -92,9 +92,8 @@ test('every amount opens its working: a garden of several pieces', async ({ page
   await app.go('Results');
   await app.type('Phosphorus, P', '<20');
   await app.type('Potassium, K', '150');
-  const extractants = page.locator('#worksheet').getByLabel('Extractant');
-  await extractants.nth(0).selectOption('bray-1');
-  await extractants.nth(1).selectOption('ammonium-acetate');
+  await app.field('Method of Phosphorus, P').selectOption('bray-1');
+  await app.field('Method of Potassium, K').selectOption('ammonium-acetate');
   await app.type('Nitrogen, N', '3');
   await app.go('Ground');
   await app.addVegetables();

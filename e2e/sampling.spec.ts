@@ -67,7 +67,7 @@ test('a CSV file whose sample is one letter off is asked about, then taken', asy
     mimeType: 'text/csv',
     buffer: Buffer.from('sample,analyte,value\n27-014,pH,5.7\n27-014,OM,3.4'),
   });
-  await expect(page.getByText('These names are not quite those')).toBeVisible();
+  await expect(page.getByText('One name is no sample’s here.')).toBeVisible();
   await expect(app.field('pH (in water)')).toHaveValue('');
   await page.getByLabel('“27-014” is').selectOption({ label: '27-0014' });
   await page.getByRole('button', { name: 'Take the values' }).click();

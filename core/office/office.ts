@@ -1,6 +1,6 @@
 import type { Paragraph } from '../casefile/casefile';
 import type { CaseStart } from '../casefile/newCase';
-import type { Layout } from '../report/layouts';
+import { layoutOf, type Layout } from '../report/layouts';
 import { SHIPPED_PACK, SHIPPED_PACKS } from '../yardsticks/packs';
 
 export const PAPERS = ['letter', 'a4'] as const;
@@ -71,6 +71,8 @@ export function caseStart(office: Office): CaseStart {
     (newest, pack) => (pack.version > newest.version ? pack : newest),
     versions[0] ?? SHIPPED_PACK,
   );
+  // The usual layout leaves the units to what is said of P and K above.
+  const rows = office.layout === '' ? [] : layoutOf(office.layout, office.layouts).rows;
   return {
     pack: { id, version },
     laboratory: office.laboratory,
@@ -85,6 +87,7 @@ export function caseStart(office: Office): CaseStart {
       'rec-p': { unit: feedUnit, method: 'P2O5' },
       'rec-k': { unit: feedUnit, method: 'K2O' },
       'rec-product': { unit: feedUnit, method: '' },
+      ...Object.fromEntries(rows.map(({ analyte, unit, method }) => [analyte, { unit, method }])),
     },
   };
 }

@@ -27,7 +27,7 @@ export function LabTable(): ReactNode {
     const sample = known.current.get(id);
     if (!sample) return id;
     const title = sample.caseTitle || text('case.untitled');
-    return text('table.sampleOfCase', { name: sample.name, title });
+    return sample.name === title ? title : text('table.sampleOfCase', { name: sample.name, title });
   };
   const take = async (values: TableResult): Promise<void> => {
     const all = [...values].flatMap(([id, found]) => {

@@ -13,6 +13,11 @@ import { withColumn, type OpenTable } from './useTable';
 
 const PLAIN_ROLES = ['ignore', 'sample', 'analyte', 'value', 'unit', 'method'] as const;
 
+/** What a column may hold; how often a recommendation is meant is not tabled. */
+const TABLED = (Object.keys(ANALYTE_FACTS) as Analyte[]).filter(
+  (analyte) => ANALYTE_FACTS[analyte].names.length > 0,
+);
+
 function roleOf(value: string): ColumnRole {
   const plain = PLAIN_ROLES.find((role) => role === value);
   if (plain) return { role: plain };
@@ -47,7 +52,7 @@ function Column({ head, role, onChange }: ColumnProps): ReactNode {
           </option>
         ))}
         <optgroup label={text('table.results')}>
-          {(Object.keys(ANALYTE_FACTS) as Analyte[]).map((analyte) => (
+          {TABLED.map((analyte) => (
             <option key={analyte} value={analyte}>
               {text(`analyte.${analyte}`)}
             </option>

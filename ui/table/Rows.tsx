@@ -27,7 +27,7 @@ function Cell({ row, column, head, change }: CellProps): ReactNode {
   const shown = row.cells[column] ?? '';
   if (!fault) {
     return (
-      <span className={`block truncate ${row.leftOut ? 'text-ink-2 line-through' : ''}`}>
+      <span className={`block truncate py-0.5 ${row.leftOut ? 'text-ink-2 line-through' : ''}`}>
         {shown}
       </span>
     );
