@@ -9,6 +9,7 @@ import { SHIPPED_MATERIALS, type Materials } from './materials/materials';
 import { planLime } from './ph/limePlan';
 import { COOL_SEASON_LAWN, PLANTS } from './plants/plants';
 import { readSoilTest } from './reading/soilTest';
+import { noticePast } from './report/past';
 import { readReport } from './report/readings';
 import type { AreaPlan, Plan } from './planTypes';
 import { planSampling } from './sampling/samplingPlan';
@@ -50,6 +51,7 @@ function planArea(
     ]);
   }
   const readings = readReport(ctx, file, area.id, pack);
+  noticePast(ctx, file, area.id, planFrom);
   const sampling = planSampling(ctx, { file, area, plant, ground });
   const soilTest = readSoilTest(ctx, area.id, pack, readings);
   const shared = { file, area, plant, pack, materials, ground, readings, planFrom };

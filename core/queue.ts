@@ -92,7 +92,10 @@ function testAgain(file: CaseFile, plan: Plan): IsoDate | undefined {
 /** The facts of a case and its plan. */
 export function queueFacts(file: CaseFile, plan: Plan): QueueFacts {
   const sampledOn = atLaboratory(file);
-  const reported = Object.values(file.reports).map(({ date }) => dateOf(date));
+  const reported = Object.values(file.reports)
+    .filter(({ source }) => source === 'laboratory')
+    .flatMap(({ date }) => dateOf(date) ?? [])
+    .sort();
   const sent = decisionOf(file, 'case', 'slip-sent');
   const doses = plan.areas.flatMap(({ lime, feed }) => [
     ...lime.doses.filter(({ state }) => state === 'firm'),
@@ -100,7 +103,7 @@ export function queueFacts(file: CaseFile, plan: Plan): QueueFacts {
   ]);
   return {
     finished: plan.steps.slip === 'done',
-    since: earliest(reported) ?? file.createdOn,
+    since: reported.at(-1) ?? file.createdOn,
     sampledOn,
     expectedOn: sampledOn && expected(file, sampledOn),
     sentOn: sent?.value === slipDigest(plan) ? sent.at.slice(0, 10) : undefined,

@@ -5,7 +5,9 @@ import {
   type CaseFile,
   type Decision,
   type DecisionKind,
+  type FieldReading,
   type PastEntry,
+  type Report,
   type Shape,
   type Typed,
 } from '../core/casefile/casefile';
@@ -45,6 +47,10 @@ export interface DemoCase {
   /** Spread four months before the sample, or so many days. */
   readonly past?: readonly (Pick<PastEntry, 'kind' | 'amount' | 'percent'> & { days?: number })[];
   readonly decisions?: Partial<Record<DecisionKind, string>>;
+  /** Readings of a colour kit: spot, light and pH of each. */
+  readonly kit?: readonly (readonly [spot: string, light: FieldReading['light'], ph: string])[];
+  /** An earlier report of the same ground, so many days before this one. */
+  readonly earlier?: { readonly days: number; readonly results: NonNullable<DemoCase['results']> };
   /** Every step settled; sent as well, so many days ago. */
   readonly settled?: boolean;
   readonly sent?: number;
@@ -89,6 +95,38 @@ function settle(file: CaseFile, on: IsoDate): CaseFile {
   }, file);
 }
 
+function columnOf(results: NonNullable<DemoCase['results']>): Report['results'][string] {
+  return Object.fromEntries(
+    Object.entries(results).map(([analyte, value]) => [analyte, typed(analyte as Analyte, value)]),
+  );
+}
+
+/** What there is beside the present report: a kit's readings, and the report before. */
+function furtherReports(
+  { kit, earlier }: DemoCase,
+  readOn: IsoDate,
+  reportedOn: IsoDate,
+): Record<string, Report> {
+  const reports: Record<string, Report> = {};
+  if (kit) {
+    const readings = kit.map(([spot, light, ph], index): FieldReading => {
+      const id = `k${index + 1}`;
+      return { id, order: index + 1, sampleId: 's1', spot, light, ph, n: '', p: '', k: '' };
+    });
+    reports['kit'] = {
+      ...newReport('kit', { source: 'kit', laboratory: 'Drop kit', date: readOn }),
+      cost: '15',
+      readings: Object.fromEntries(readings.map((each) => [each.id, each])),
+    };
+  }
+  if (earlier) {
+    const date = addDays(reportedOn, -earlier.days);
+    const results = { s1: columnOf(earlier.results) };
+    reports['r0'] = newReport('r0', { laboratory: 'Fen Soils', date, results });
+  }
+  return reports;
+}
+
 /** A demo case as a document, with its days counted from today. */
 export function buildDemo(demo: DemoCase, today: IsoDate): CaseFile {
   const ago = (days: number): IsoDate => addDays(today, -days);
@@ -98,9 +136,7 @@ export function buildDemo(demo: DemoCase, today: IsoDate): CaseFile {
   const areas = areasOf(demo.grounds);
   const begun = Object.keys(results).length > 0;
   const tested = Object.keys(areas).filter((_id, index) => !demo.grounds[index]?.untested);
-  const values = Object.fromEntries(
-    Object.entries(results).map(([analyte, value]) => [analyte, typed(analyte as Analyte, value)]),
-  );
+  const values = columnOf(results);
   const base = newCase(`${DEMO_MARK}${demo.id}`, ago(taken));
   const [paper] = Object.values(base.reports);
   const file: CaseFile = {
@@ -114,6 +150,7 @@ export function buildDemo(demo: DemoCase, today: IsoDate): CaseFile {
         ? { s1: { id: 's1', name: demo.title, areaIds: tested, takenOn: ago(taken), lead: '' } }
         : {},
     reports: {
+      ...furtherReports(demo, ago(taken), ago(reported)),
       r1: newReport('r1', {
         laboratory: begun ? 'Fen Soils' : '',
         date: begun ? ago(reported) : '',

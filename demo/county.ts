@@ -10,7 +10,7 @@ const squareFeet = (text: string) => ({ kind: 'square-feet', squareFeet: text })
 /**
  * The county of the Ouzel, a river that no map has: its people, places and soils are invented. Each
  * case reaches a finding that no other one does, named beside it; a test holds the list. The
- * soil of the last two is at the laboratory, of the very last too long.
+ * soil of the last two is at the laboratory, of the very last too long, and the one before it was read by kit.
  */
 export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
@@ -335,6 +335,14 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
       },
     ],
     results: { 'ph-water': '6.2', om: '4.4', cec: '13', p: p('30'), k: k('120') },
+    kit: [
+      ['River end', 'cloudy', '6.0'],
+      ['Middle', 'cloudy', '6.5'],
+    ],
+    earlier: {
+      days: 1100,
+      results: { 'ph-water': '5.7', om: '4.1', p: p('36'), k: k('105') },
+    },
     past: [{ kind: 'fertilizer', amount: rate('5'), percent: '10-10-10', days: 21 }],
   },
   {
@@ -382,11 +390,17 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   },
   {
     id: 'nursery-slope',
+    finding: 'phFromField.kit',
     title: 'Staithe Lane, the slope',
     client: 'Jory Penhale',
     place: 'Staithe End',
-    question: 'Feed or not?',
-    grounds: [{ name: 'Slope', shape: squareFeet('4100') }],
+    question: 'Young trees. Lime, feed, or leave them be?',
+    grounds: [{ name: 'Slope', plant: 'trees-and-shrubs', shape: squareFeet('4100') }],
+    kit: [
+      ['By the gate', 'daylight', '6.0'],
+      ['Half way up', 'daylight', '6.5'],
+      ['Under the ash', 'cloudy', '6.0'],
+    ],
     taken: 9,
   },
   {

@@ -53,6 +53,7 @@ const MORE: readonly LawnInput[] = [
   { ...ORACLE, ...FED, ph: '5.4', buffer: '6.4', measuredBy: 'pace' },
   { ...FED, measuredBy: 'guess', decisions: { 'feed-way': 'one-trip' } },
   { ...ORACLE, takenOn: '2027-10-01', spreadOn: '2027-09-20' },
+  { ...ORACLE, alsoSpread: ['sulfur', 'compost'] },
   { reports: [fieldReport('kit', ['5.0', '6.0'])] },
   { reports: [fieldReport('probe', ['5.0', '6.0'])] },
   { ...ORACLE, more: { 'ph-sikora': { text: '7.9' }, ec: { text: '1' }, pb: { text: '90' } } },

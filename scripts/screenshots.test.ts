@@ -12,6 +12,8 @@ const VIEWS = [
   'sheet',
   'office',
   'results',
+  'readings',
+  'table',
   'ph',
   'feeding',
   'all-ground',

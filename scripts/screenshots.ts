@@ -23,6 +23,15 @@ const PRICES = [
   ['urea 46-0-0', '24.50'],
 ] as const;
 
+/** A laboratory's table for three samples of the county, with a name and a value to be mended. */
+const TABLE = [
+  'Lab no,Bag,pH,Buffer pH,OM %,Bray-1 P (ppm),K ppm',
+  '4410,"Ford Green, both sides",5.6,6.5,3.2,24,130',
+  '4411,"Staithe Lane, the slop",6.1,,4.0,31,145',
+  '4412,Quay House,5.8,6.5,3.4,1O,80',
+  '4413,Harrow Ferry school garden,6.7,,6.1,<5,140',
+].join('\n');
+
 test('pictures', async ({ page }) => {
   const app = new App(page);
   await page.clock.setFixedTime('2027-10-04T10:00:00');
@@ -34,6 +43,12 @@ test('pictures', async ({ page }) => {
   await page.getByRole('link', { name: /^St Orrin/ }).focus();
   await page.getByText('Lime this lawn').first().waitFor();
   await picture(page, 'desk');
+  await page.getByRole('button', { name: 'Read a laboratory’s table' }).click();
+  await page.getByRole('button', { name: 'Paste a table …' }).click();
+  await page.getByRole('dialog').getByRole('textbox').fill(TABLE);
+  await page.getByRole('button', { name: 'Look through it' }).click();
+  await page.getByLabel('Line 4, Bray-1 P (ppm)').waitFor();
+  await picture(page, 'table');
   await open(app, 'St Orrin’s churchyard', 'pH');
   await page.locator('#worksheet table [data-working="a1/lime/smp/requirement"]').click();
   await picture(page, 'ph');
@@ -43,7 +58,13 @@ test('pictures', async ({ page }) => {
   await open(app, 'Tannery Row', 'Ground');
   await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 380));
   await picture(page, 'ground');
-  await open(app, 'The old rope walk', 'Sample');
+  await open(app, 'The old rope walk', 'Results');
+  await page.getByRole('heading', { name: 'Kit or probe' }).evaluate((head) => {
+    const sheet = head.closest('main');
+    sheet?.scrollBy(0, head.getBoundingClientRect().top - sheet.getBoundingClientRect().top - 16);
+  });
+  await picture(page, 'readings');
+  await app.go('Sample');
   await picture(page, 'sample');
   await page.getByRole('link', { name: 'Print the client’s sheet' }).click();
   await page.getByText('What to bring').waitFor();

@@ -49,6 +49,8 @@ export interface LawnInput {
   /** When the sample was taken, and when lime was spread before it. */
   takenOn?: string;
   spreadOn?: string;
+  /** What else was put on a month before the plan. */
+  alsoSpread?: readonly ('sulfur' | 'compost')[];
   /** Further reports: earlier ones, kits and probes. */
   reports?: readonly Report[];
   /** Why each of them was taken. */
@@ -98,7 +100,12 @@ export function lawnCase(input: LawnInput): CaseFile {
     planFrom: input.planFrom ?? base.planFrom,
     pack: input.pack ?? base.pack,
     samples: input.untested ? {} : { s1: { ...sample, takenOn: input.takenOn ?? '' } },
-    past: input.spreadOn ? { l1: limed(input.spreadOn) } : {},
+    past: {
+      ...(input.spreadOn ? { l1: limed(input.spreadOn) } : {}),
+      ...Object.fromEntries(
+        (input.alsoSpread ?? []).map((kind) => [kind, { ...limed('2027-09-04'), id: kind, kind }]),
+      ),
+    },
     areas: {
       lawn: {
         ...lawn,

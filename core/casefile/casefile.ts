@@ -176,13 +176,7 @@ export const BUFFERS = ['ph-sikora', 'ph-mehlich', 'ph-adams-evans', 'ph-woodruf
 /** Shares of the exchange capacity, in percent. */
 export const SATURATIONS = ['sat-ca', 'sat-mg', 'sat-k', 'sat-na', 'sat-h'] as const;
 /** What is told of the water that a garden is watered with. */
-export const WATERS = [
-  'water-ph',
-  'water-alkalinity',
-  'water-ec',
-  'water-na',
-  'water-no3',
-] as const;
+const WATERS = ['water-ph', 'water-alkalinity', 'water-ec', 'water-na', 'water-no3'] as const;
 
 /** What a report may hold that is no content of an element. */
 export const OTHER_ANALYTES = [
@@ -265,14 +259,17 @@ export interface Report {
   readonly readings: Readonly<Record<string, FieldReading>>;
 }
 
+/** What is asked of the last twelve months. */
+export const PAST_KINDS = ['lime', 'sulfur', 'fertilizer', 'compost'] as const;
+
 /** What was put on an area in the twelve months before the plan. */
 export interface PastEntry {
   readonly id: string;
   readonly areaId: string;
-  readonly kind: 'lime' | 'fertilizer';
+  readonly kind: (typeof PAST_KINDS)[number];
   readonly on: string;
   readonly amount: Typed;
-  /** CCE of the lime, or N of the fertilizer, in percent; a fertilizer may have its whole grade. */
+  /** CCE of the lime, S of the sulfur or N of the fertilizer, in percent; a fertilizer may have its whole grade. */
   readonly percent: string;
 }
 

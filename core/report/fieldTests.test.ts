@@ -75,6 +75,16 @@ test('the report before, what has changed, and what was put on between', () => {
   expect(earlier?.between.map(({ kind, on }) => `${kind} ${on}`)).toEqual(['lime 2026-10-01']);
 });
 
+test('sulfur and compost of the last year are said, and change no amount', () => {
+  const spread = planCase(
+    lawnCase({ ph: '5.4', buffer: '6.4', alsoSpread: ['sulfur', 'compost'] }),
+  );
+  const without = planCase(lawnCase({ ph: '5.4', buffer: '6.4' }));
+  const names = spread.findings.map(({ id }) => id);
+  expect(names).toEqual(expect.arrayContaining(['lawn/sulfurAtWork', 'lawn/compostGiven']));
+  expect(spread.areas[0]?.lime.digest).toBe(without.areas[0]?.lime.digest);
+});
+
 test('the newest report is the one that counts, and one without a date is the newest', () => {
   const old = earlierReport('2024-09-01', { 'ph-water': '7' });
   const ph = (input: LawnInput): unknown => {

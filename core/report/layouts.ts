@@ -3,7 +3,7 @@ import type { Analyte, Report, Typed } from '../casefile/casefile';
 import { emptyResult } from '../casefile/newCase';
 
 /** A line of a paper: an analyte with the unit and method in which this paper prints it. */
-export interface LayoutRow {
+interface LayoutRow {
   readonly analyte: Analyte;
   readonly unit: string;
   readonly method: string;

@@ -1,6 +1,6 @@
 import type { CaseFile, PastEntry } from '../casefile/casefile';
 import type { Ground } from '../ground/ground';
-import type { IsoDate } from '../typed/date';
+import { daysBetween, type IsoDate } from '../typed/date';
 import { totalToPerThousand } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
@@ -39,6 +39,29 @@ export function readPast(
       const on = ctx.date(`past/${entry.id}/on`, entry.on);
       return { entry, prefix, on, rate: readRate(ctx, entry, prefix, on, ground) };
     });
+}
+
+/** A year, in which sulfur and compost are still at work. */
+const YEAR_DAYS = 365;
+
+/**
+ * Says of sulfur and compost of the last year that they are at work: no amount of theirs is counted yet,
+ * and nobody should plan as if there were none.
+ */
+export function noticePast(
+  ctx: PlanContext,
+  file: CaseFile,
+  areaId: string,
+  planFrom: IsoDate | undefined,
+): void {
+  const recent = (kind: PastEntry['kind']): boolean =>
+    Object.values(file.past).some((entry) => {
+      if (entry.areaId !== areaId || entry.kind !== kind || untouched(entry)) return false;
+      const on = ctx.date(`past/${entry.id}/on`, entry.on);
+      return !on || !planFrom || daysBetween(on, planFrom) <= YEAR_DAYS;
+    });
+  if (recent('sulfur')) ctx.find(areaId, 'ph', 'note', 'sulfurAtWork');
+  if (recent('compost')) ctx.find(areaId, 'feeding', 'note', 'compostGiven');
 }
 
 function readRate(

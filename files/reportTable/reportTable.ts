@@ -72,7 +72,7 @@ const ASKED = 50;
 /** So many letters of a name may differ for it to be near: one in four, and one at the least. */
 const LETTERS_PER_SLIP = 4;
 /** Rows of a table; more is no laboratory's report. */
-export const MOST_ROWS = 50_000;
+const MOST_ROWS = 50_000;
 /** The page is told how far reading has come after so many. */
 const TOLD_EVERY = 2_000;
 
@@ -272,11 +272,17 @@ export class ReportTable {
     const first = new Map<string, KeptRow>();
     const several = new Map<string, KeptRow[]>();
     this.kept = [];
+    let lastName: string | undefined;
+    let lastId: string | undefined;
     for (let row = this.mapping.header ? 1 : 0; row < table.length; row += 1) {
       if (row % TOLD_EVERY === 0) this.onProgress(row, table.length);
       const cells = this.cellsOf(row);
       if (isBlank(cells)) continue;
-      const sampleId = sample < 0 ? undefined : this.sampleOf(cells[sample] ?? '');
+      const name = cells[sample] ?? '';
+      // The lines of a sample mostly follow one another.
+      if (name !== lastName) lastId = sample < 0 ? undefined : this.sampleOf(name);
+      lastName = name;
+      const sampleId = lastId;
       const leftOut = sampleId === '' || (sampleId === undefined && this.leaveUnknown);
       const { values, faults } = leftOut ? NOTHING : this.readRow(cells);
       const kept: KeptRow = { row, sampleId: sampleId || undefined, leftOut, values, faults };
@@ -374,19 +380,15 @@ export class ReportTable {
 
   /** What a row says: of a long table in one cell, of a wide one in several; and why it does not. */
   private readRow(cells: readonly string[]): Pick<KeptRow, 'values' | 'faults'> {
+    const { long, results } = this.places;
     let faults = this.shapeFaults(cells);
+    const line = long ? this.longCell(cells) : results;
     const values: TableValue[] = [];
-    const take = (read: TableValue | CellFault | null): void => {
-      if (read === null) return;
+    for (const cell of 'column' in line ? [line] : line) {
+      const read = 'reason' in cell ? cell : this.readCell(cells, cell);
+      if (read === null) continue;
       if ('analyte' in read) values.push(read);
       else (faults ??= []).push(read);
-    };
-    if (this.places.long) {
-      const line = this.longCell(cells);
-      if ('column' in line) take(this.readCell(cells, line));
-      else line.forEach(take);
-    } else {
-      for (const cell of this.places.results) take(this.readCell(cells, cell));
     }
     return { values, faults: faults ?? NO_FAULTS };
   }

@@ -14,6 +14,7 @@ import {
   MEASURED_BY,
   MEASURES,
   MOST_OUTLINE,
+  PAST_KINDS,
   SHAPES,
   SITUATIONS,
   SLOPES,
@@ -136,7 +137,7 @@ const schema = Joi.object({
     Joi.object({
       id,
       areaId: id,
-      kind: oneOf(['lime', 'fertilizer']),
+      kind: oneOf(PAST_KINDS),
       on: text,
       amount: typed.required(),
       percent: text,

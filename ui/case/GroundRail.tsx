@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { sampleOf } from '../../core/casefile/casefile';
+import { reportFor } from '../../core/report/reports';
 import type { AreaPlan } from '../../core/planTypes';
 import { parseDate } from '../../core/typed/date';
 import { formatDate } from '../format/date';
@@ -62,13 +62,16 @@ function RailEntry({ each }: { each: AreaPlan }): ReactNode {
 function RestsOn(): ReactNode {
   const { area, state } = useCase();
   const { doc } = state;
-  const sample = sampleOf(doc, area.area.id);
-  const report = Object.values(doc.reports)[0];
+  const found = reportFor(doc, area.area.id);
+  const sample = found?.sample;
+  const by = area.readings.phFromField;
+  const report = by?.report ?? found?.report;
+  const unnamed = by ? text(`source.${by.source}`) : text('rail.noLaboratory');
   const reported = parseDate(report?.date ?? '');
   const words = area.readings.begun
     ? text('rail.report', {
         sample: sample ? sampleName(doc, sample.id) : '',
-        laboratory: report?.laboratory.trim() || text('rail.noLaboratory'),
+        laboratory: report?.laboratory.trim() || unnamed,
       })
     : text(sample ? 'rail.noReport' : 'rail.untested');
   return (

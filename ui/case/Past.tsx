@@ -2,7 +2,7 @@
 
 import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
-import type { PastEntry } from '../../core/casefile/casefile';
+import { PAST_KINDS, type PastEntry } from '../../core/casefile/casefile';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { useCase } from './caseContext';
@@ -36,11 +36,13 @@ function PastRow({ entry }: { entry: PastEntry }): ReactNode {
           options={named('pastUnit', ['lb/1000ft2', 'lb'])}
           width="unit"
         />
-        <TextField
-          label={text(`past.percent.${entry.kind}`)}
-          place={textPlace(doc, `${at}/percent`)}
-          unit={text('unit.%')}
-        />
+        {entry.kind !== 'compost' && (
+          <TextField
+            label={text(`past.percent.${entry.kind}`)}
+            place={textPlace(doc, `${at}/percent`)}
+            unit={text('unit.%')}
+          />
+        )}
       </div>
     </li>
   );
@@ -74,12 +76,11 @@ export function Past(): ReactNode {
         </ul>
       )}
       <div className="mt-2 flex gap-4">
-        <Button look="quiet" onClick={() => add('lime')}>
-          {text('past.addLime')}
-        </Button>
-        <Button look="quiet" onClick={() => add('fertilizer')}>
-          {text('past.addFertilizer')}
-        </Button>
+        {PAST_KINDS.map((kind) => (
+          <Button key={kind} look="quiet" onClick={() => add(kind)}>
+            {text(`past.add.${kind}`)}
+          </Button>
+        ))}
       </div>
     </>
   );

@@ -74,10 +74,12 @@ export function giveSample(doc: CaseFile, areaId: string, sampleId: string): rea
     return [...without, { path: `samples/${sampleId}/areaIds`, value: asJson(areaIds) }];
   }
   const id = nanoid(8);
-  const results = Object.values(doc.reports).map((report): Edit => ({
-    path: `reports/${report.id}/results/${id}`,
-    value: asJson(blankColumn(report)),
-  }));
+  const results = Object.values(doc.reports)
+    .filter(({ source }) => source === 'laboratory')
+    .map((report): Edit => ({
+      path: `reports/${report.id}/results/${id}`,
+      value: asJson(blankColumn(report)),
+    }));
   return [
     ...without,
     { path: `samples/${id}`, value: asJson(newSample(id, [areaId])) },

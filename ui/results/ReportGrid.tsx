@@ -175,7 +175,7 @@ function Help({ analyte }: { analyte: Analyte }): ReactNode {
   if (!usual) return text(`help.${analyte}`);
   const [low, high] = usual.map(String);
   const params = { low: low ?? '', high: high ?? '', unit: text(`soilUnit.${units[0] ?? ''}`) };
-  return `${text(`help.${analyte}`)} ${text('usual.said', params)}`;
+  return `${text(`help.${analyte}`)} ${text(params.unit === '' ? 'usual.bare' : 'usual.said', params)}`;
 }
 
 interface PagesProps {
