@@ -155,6 +155,20 @@ test('axe and targets: labels and the client’s sheet', async ({ page }) => {
   }
 });
 
+test('axe and targets: a kit, an earlier report, a table before it is taken', async ({ page }) => {
+  const app = await county(page);
+  await page.getByLabel('Find a case', { exact: true }).fill('rope walk');
+  await page.getByRole('link', { name: /rope walk/ }).click();
+  await app.go('Results');
+  await page.getByText(/^Report of /).click();
+  await sound(page, 'kit and earlier report');
+  await page.getByRole('button', { name: 'Paste a table …' }).click();
+  await page.getByRole('dialog').getByRole('textbox').fill('bag,pH,K ppm\nThe old rope walk,x,90');
+  await page.getByRole('button', { name: 'Look through it' }).click();
+  await page.getByLabel('Line 2, pH').waitFor();
+  await sound(page, 'table');
+});
+
 /** Code that a page has no use for until someone asks for it. */
 const HEAVY =
   /chart\.js|Chart\.register|pdfmake|highs\.wasm|sweepline|jsonc-parser|papaparse|Papa\.parse/;

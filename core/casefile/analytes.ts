@@ -7,7 +7,8 @@ export interface AnalyteFacts {
   /** What is told beside the unit: extractant, form, medium or basis; a fresh entry has the first. */
   readonly methods: readonly string[];
   /** What the method tells, for its words. */
-  readonly methodIs?: 'extractant' | 'form' | 'saltPh' | 'printedAs' | 'ecMethod' | 'leadMethod';
+  readonly methodIs?:
+    'extractant' | 'form' | 'waterMethod' | 'saltPh' | 'printedAs' | 'ecMethod' | 'leadMethod';
   /** From where to where reports usually run, in the first unit; common practice, from memory. */
   readonly usual?: readonly [low: number, high: number];
   /** Names as laboratories write them, without case, spaces and signs. */
@@ -55,9 +56,10 @@ const K_EXTRACTANTS = [
 export const ANALYTE_FACTS: Readonly<Record<Analyte, AnalyteFacts>> = {
   'ph-water': {
     units: ['pH'],
-    methods: NONE,
+    methods: ['', '1:1', '1:2', 'saturated-paste'],
+    methodIs: 'waterMethod',
     usual: [4.5, 8],
-    names: ['ph', 'phwater', 'waterph', 'soilph', 'ph11', 'ph12'],
+    names: ['ph', 'phwater', 'waterph', 'soilph'],
   },
   'ph-cacl2': {
     units: ['pH'],

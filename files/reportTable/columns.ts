@@ -100,7 +100,7 @@ const UNSAID: Readonly<Partial<Record<Analyte, readonly string[]>>> = {
   'ph-sikora': ['sikora'],
   'ph-mehlich': ['mehlich'],
   'ph-cacl2': ['cacl2'],
-  'ph-water': ['water', 'h2o', '11', '12'],
+  'ph-water': ['water', 'h2o'],
 };
 
 /** The analyte of a name, as laboratories write it. */

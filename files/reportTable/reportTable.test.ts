@@ -71,6 +71,7 @@ test.each([
   ['K (ammonium acetate), mg/kg', 'k', 'mg/kg', 'ammonium-acetate'],
   ['NO3-N', 'no3', 'ppm', 'N'],
   ['OM %', 'om', '%', ''],
+  ['pH 1:1', 'ph-water', 'pH', '1:1'],
   ['EC 1:2 µS/cm', 'ec', 'uS/cm', '1:2'],
   ['%Ca', 'sat-ca', '%', ''],
 ])('the head “%s”', (head, analyte, unit, method) => {

@@ -1,11 +1,10 @@
 import { distance } from 'fastest-levenshtein';
-import Papa from 'papaparse';
-import { BUFFERS, type Analyte, type Typed } from '../../core/casefile/casefile';
-import { parseNumber } from '../../core/typed/number';
-import { TEXTURES } from '../../core/tables/limeByTexture';
+import type { Analyte, Typed } from '../../core/casefile/casefile';
 import type { Mapping } from '../../core/report/mapping';
 import { msg, type Msg } from '../../core/working/msg';
-import { analyteOf, guessMapping, methodOf, plain, signatureOf, unitOf } from './columns';
+import { analyteOf, guessMapping, methodOf, signatureOf, unitOf } from './columns';
+import { isBlank, parseRows, type Parsed } from './parse';
+import { valueOf } from './values';
 
 /** A sample and the names that a laboratory may know it by. */
 export interface NamedSample {
@@ -80,29 +79,6 @@ function comparedName(name: string): string {
   return name.trim().toLowerCase();
 }
 
-const PH_LIKE: ReadonlySet<Analyte> = new Set<Analyte>([
-  'ph-water',
-  'ph-cacl2',
-  'ph-smp',
-  'water-ph',
-  'wv',
-  ...BUFFERS,
-]);
-
-/** A value as it will stand in the case, or why it cannot. */
-function valueOf(analyte: Analyte, cell: string, unit: string, comma: boolean): string | Msg {
-  const text = cell.trim();
-  if (analyte === 'texture') {
-    const texture = TEXTURES.find((known) => plain(known) === plain(text));
-    return texture ?? msg('csv.noTexture', { text, known: TEXTURES.join(', ') });
-  }
-  if (analyte === 'rec-crop' || unit === 'word' || unit === 'index') return text;
-  const pointed = comma && /^[<>≤≥]?\s*-?\d+,\d+$/.test(text) ? text.replace(',', '.') : text;
-  const bound = PH_LIKE.has(analyte) ? pointed : pointed.replace(/^[<≤>≥]\s*=?\s*/, '');
-  const parsed = parseNumber(bound, { min: 0 });
-  return parsed.kind === 'error' ? parsed.error : pointed;
-}
-
 interface Cell {
   readonly column: number;
   readonly analyte: Analyte;
@@ -123,17 +99,6 @@ interface KeptRow {
 
 const NO_FAULTS: readonly CellFault[] = [];
 const NOTHING = { values: [] as TableValue[], faults: NO_FAULTS };
-function breaksIn(row: readonly string[]): number {
-  let breaks = 0;
-  for (const cell of row) if (cell.includes('\n')) breaks += cell.split('\n').length - 1;
-  return breaks;
-}
-
-function isBlank(cells: readonly string[]): boolean {
-  for (const cell of cells) if (cell.trim() !== '') return false;
-  return true;
-}
-
 /** Where the columns of a mapping stand. */
 interface Places {
   readonly results: readonly Cell[];
@@ -158,29 +123,6 @@ function placesOf({ columns }: Mapping): Places {
     unit: at('unit'),
     method: at('method'),
   };
-}
-
-/** A table's rows, the lines that they begin on, and whether a quotation mark stays open. */
-interface Parsed {
-  readonly table: string[][];
-  readonly lines: readonly number[] | undefined;
-  readonly quotes: boolean;
-}
-
-function parse(text: string): Parsed {
-  const whole = text.replace(/^\uFEFF/, '');
-  const { data: table, errors } = Papa.parse<string[]>(whole, { skipEmptyLines: false });
-  const quotes = errors.some(({ type }) => type === 'Quotes');
-  for (let last = table.at(-1); last && isBlank(last); last = table.at(-1)) table.pop();
-  // Without a quotation mark no row runs over more than its line.
-  if (!whole.includes('"')) return { table, lines: undefined, quotes };
-  let line = 1;
-  const lines = table.map((row) => {
-    const begins = line;
-    line += 1 + breaksIn(row);
-    return begins;
-  });
-  return { table, lines, quotes };
 }
 
 /**
@@ -209,7 +151,7 @@ export class ReportTable {
     remembered: Readonly<Record<string, Mapping>> = {},
     private readonly onProgress: (done: number, total: number) => void = () => undefined,
   ) {
-    this.parsed = parse(text);
+    this.parsed = parseRows(text);
     const { table } = this.parsed;
     for (const { id, names } of samples) {
       for (const name of names) {

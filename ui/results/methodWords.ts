@@ -5,6 +5,7 @@ import { named } from '../case/reportChoices';
 const WORDS = {
   extractant: (values: readonly string[]) => named('extractant', values),
   form: (values: readonly string[]) => named('form', values),
+  waterMethod: (values: readonly string[]) => named('waterMethod', values),
   saltPh: (values: readonly string[]) => named('saltPh', values),
   printedAs: (values: readonly string[]) => named('printedAs', values),
   ecMethod: (values: readonly string[]) => named('ecMethod', values),
