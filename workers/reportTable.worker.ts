@@ -6,8 +6,8 @@ import {
   type NamedSample,
   type ReadRow,
   type Summary,
-  type TableResult,
 } from '../files/reportTable/reportTable';
+import type { TableResult } from '../files/reportTable/result';
 
 let table: ReportTable | undefined;
 

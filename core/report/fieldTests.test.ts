@@ -35,6 +35,8 @@ test('a laboratory goes before a kit', () => {
   expect(readings.phFromField).toBeUndefined();
   expect(readings.waterPh).toMatchObject({ value: { value: 6.4 } });
   expect(readings.fieldTests).toHaveLength(1);
+  const unreadable = area({ ph: '61', reports: [fieldReport('kit', ['5.0'])] }).readings;
+  expect(unreadable.waterPh).toMatchObject({ absent: { id: 'absent.unreadable' } });
 });
 
 test('classes of a kit are what most readings say, and set no rate', () => {

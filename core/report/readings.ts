@@ -79,14 +79,19 @@ function fromPaper(
   return { waterPh, typedWaterPh, cacl2Ph };
 }
 
-/** Where no laboratory has told a pH, the surest reading of a kit or probe stands for it. */
+/**
+ * Where no laboratory has told a pH, the surest reading of a kit or probe stands for it. A pH that was
+ * typed and cannot be read is to be mended, not replaced.
+ */
 function withField(
   ctx: PlanContext,
   areaId: string,
+  { typed }: Column,
   waterPh: WaterPh,
   tests: readonly FieldTest[],
 ): { readonly waterPh: WaterPh; readonly by: FieldTest | undefined } {
-  const by = 'absent' in waterPh ? surestOf(tests) : undefined;
+  const told = [typed('ph-water'), typed('ph-cacl2')].some(({ text }) => text.trim() !== '');
+  const by = told ? undefined : surestOf(tests);
   if (!by) return { waterPh, by };
   const others = tests.filter((test) => test !== by).map(({ ph }) => ph);
   const entry = { id: `${areaId}/report/ph-field`, label: msg('field.chosen') };
@@ -172,7 +177,7 @@ export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pac
   const taken = found && ctx.date(`samples/${found.sample.id}/takenOn`, found.sample.takenOn);
   const paper = fromPaper(ctx, column);
   const fieldTests = found ? readFieldTests(ctx, file, areaId, found.sample.id) : [];
-  const { waterPh, by } = withField(ctx, areaId, paper.waterPh, fieldTests);
+  const { waterPh, by } = withField(ctx, areaId, column, paper.waterPh, fieldTests);
   const smp = { min: 4, max: SMP_BUFFER_START };
   const readings: Readings = {
     ...paper,

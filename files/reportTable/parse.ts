@@ -1,5 +1,18 @@
 import Papa from 'papaparse';
 
+const [ZERO, NINE, POINT] = [48, 57, 46];
+
+/** Whether a text is digits with at most one point inside: most cells are, and need no closer look. */
+export function isPlainNumber(text: string): boolean {
+  let points = 0;
+  for (let at = 0; at < text.length; at += 1) {
+    const code = text.charCodeAt(at);
+    if (code === POINT && at > 0 && at < text.length - 1) points += 1;
+    else if (code < ZERO || code > NINE) return false;
+  }
+  return text.length > 0 && points < 2;
+}
+
 function breaksIn(row: readonly string[]): number {
   let breaks = 0;
   for (const cell of row) if (cell.includes('\n')) breaks += cell.split('\n').length - 1;

@@ -1,5 +1,6 @@
 import { guessColumn } from './columns';
 import { decodeText } from './decode';
+import { bySample } from './result';
 import { ReportTable, type NamedSample } from './reportTable';
 
 const SAMPLES: readonly NamedSample[] = [
@@ -10,7 +11,7 @@ const HEAD = 'sample,analyte,value,unit,method';
 const file = (...lines: string[]): string => [HEAD, ...lines].join('\n');
 
 function entries(text: string): string[] {
-  return [...new ReportTable(text, SAMPLES).result()].flatMap(([sample, values]) =>
+  return [...bySample(new ReportTable(text, SAMPLES).result())].flatMap(([sample, values]) =>
     values.map(({ analyte, typed }) =>
       [sample, analyte, typed.text, typed.unit, typed.method].join('|'),
     ),
@@ -19,7 +20,7 @@ function entries(text: string): string[] {
 
 /** The values of a sample by their analyte. */
 function said(table: ReportTable, sampleId: string): unknown {
-  const values = table.result().get(sampleId) ?? [];
+  const values = bySample(table.result()).get(sampleId) ?? [];
   return Object.fromEntries(values.map(({ analyte, typed }) => [analyte, typed]));
 }
 
@@ -217,6 +218,6 @@ test('five hundred samples in one table, most of them nobody’s', () => {
   expect(table.summary()).toMatchObject({ rows: 501, unknownNames: 500, samples: 1 });
   expect(table.summary().unknown).toHaveLength(50);
   table.leaveUnknownOut(true);
-  expect([...table.result().keys()]).toEqual(['s1']);
+  expect([...bySample(table.result()).keys()]).toEqual(['s1']);
   expect(said(table, 's1')).toEqual({ 'ph-water': { text: '5.5', unit: 'pH', method: '' } });
 });

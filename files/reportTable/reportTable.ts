@@ -1,9 +1,10 @@
 import { distance } from 'fastest-levenshtein';
-import type { Analyte, Typed } from '../../core/casefile/casefile';
+import type { Analyte } from '../../core/casefile/casefile';
 import type { Mapping } from '../../core/report/mapping';
 import { msg, type Msg } from '../../core/working/msg';
 import { analyteOf, guessMapping, methodOf, signatureOf, unitOf } from './columns';
-import { isBlank, parseRows, type Parsed } from './parse';
+import { isBlank, isPlainNumber, parseRows, type Parsed } from './parse';
+import type { TableResult, TableValue } from './result';
 import { valueOf } from './values';
 
 /** A sample and the names that a laboratory may know it by. */
@@ -16,12 +17,6 @@ export interface NamedSample {
 export interface CellFault {
   readonly column: number;
   readonly reason: Msg;
-}
-
-/** A value that a table brings, as it will stand in the case. */
-export interface TableValue {
-  readonly analyte: Analyte;
-  readonly typed: Typed;
 }
 
 /** A row as it will be read. */
@@ -63,9 +58,6 @@ export interface Summary {
   readonly refusal: Msg | undefined;
 }
 
-/** Values by sample. */
-export type TableResult = ReadonlyMap<string, readonly TableValue[]>;
-
 /** So many names are asked about at once. */
 const ASKED = 50;
 /** So many letters of a name may differ for it to be near: one in four, and one at the least. */
@@ -84,8 +76,8 @@ interface Cell {
   readonly analyte: Analyte;
   readonly unit: string;
   readonly method: string;
-  /** What each text of it was read as: a report repeats itself, and each text is read once. */
-  readonly read: Map<string, TableValue | CellFault | null>;
+  /** What each text of it that is no plain number was read as: each is read once. */
+  readonly read: Map<string, string | CellFault | null>;
 }
 
 /** What is kept of every row. */
@@ -93,12 +85,10 @@ interface KeptRow {
   readonly row: number;
   readonly sampleId: string | undefined;
   readonly leftOut: boolean;
-  readonly values: TableValue[];
   faults: readonly CellFault[];
 }
 
 const NO_FAULTS: readonly CellFault[] = [];
-const NOTHING = { values: [] as TableValue[], faults: NO_FAULTS };
 /** Where the columns of a mapping stand. */
 interface Places {
   readonly results: readonly Cell[];
@@ -226,8 +216,8 @@ export class ReportTable {
       lastName = name;
       const sampleId = lastId;
       const leftOut = sampleId === '' || (sampleId === undefined && this.leaveUnknown);
-      const { values, faults } = leftOut ? NOTHING : this.readRow(cells);
-      const kept: KeptRow = { row, sampleId: sampleId || undefined, leftOut, values, faults };
+      const faults = leftOut ? NO_FAULTS : this.faultsOf(cells);
+      const kept: KeptRow = { row, sampleId: sampleId || undefined, leftOut, faults };
       this.kept.push(kept);
       if (!sampleId) continue;
       const before = first.get(sampleId);
@@ -246,7 +236,7 @@ export class ReportTable {
     const seen = new Set<Analyte>();
     const column = this.places.long ? this.places.analyte : this.places.sample;
     for (const kept of rows) {
-      for (const { analyte } of kept.values) {
+      for (const { analyte } of this.valuesOf(kept)) {
         if (seen.has(analyte)) {
           const reason = msg('csv.twice', { what: msg(`analyte.${analyte}`) });
           kept.faults = [...kept.faults, { column, reason }];
@@ -299,40 +289,53 @@ export class ReportTable {
     return cell;
   }
 
-  /** What a cell comes to: a value, its fault, or nothing where a wide table has an empty cell. */
-  private readCell(cells: readonly string[], cell: Cell): TableValue | CellFault | null {
+  /** What a cell comes to: a value as it will stand, its fault, or nothing where a wide table has none. */
+  private readCell(cells: readonly string[], cell: Cell): string | CellFault | null {
     const text = cells[cell.column] ?? '';
+    const { column, analyte, unit } = cell;
+    if (isPlainNumber(text) && analyte !== 'texture') return text;
     const known = cell.read.get(text);
     if (known !== undefined) return known;
-    const { column, analyte, unit, method } = cell;
-    const read = (): TableValue | CellFault | null => {
+    const read = (): string | CellFault | null => {
       // In a wide table an empty cell is what was not tested; a line of a long one is there to say something.
       if (text.trim() === '') {
         return this.places.long ? { column, reason: msg('csv.noValue') } : null;
       }
       const value = valueOf(analyte, text, unit, this.mapping.decimalComma);
-      return typeof value === 'string'
-        ? { analyte, typed: { text: value, unit, method } }
-        : { column, reason: value };
+      return typeof value === 'string' ? value : { column, reason: value };
     };
     const fresh = read();
     cell.read.set(text, fresh);
     return fresh;
   }
 
-  /** What a row says: of a long table in one cell, of a wide one in several; and why it does not. */
-  private readRow(cells: readonly string[]): Pick<KeptRow, 'values' | 'faults'> {
-    const { long, results } = this.places;
+  /** The cells of a row that hold a result; what is wrong with the words beside them. */
+  private resultsOf(cells: readonly string[]): readonly Cell[] | readonly CellFault[] {
+    if (!this.places.long) return this.places.results;
+    const line = this.longCell(cells);
+    return 'column' in line ? [line] : line;
+  }
+
+  private faultsOf(cells: readonly string[]): readonly CellFault[] {
     let faults = this.shapeFaults(cells);
-    const line = long ? this.longCell(cells) : results;
-    const values: TableValue[] = [];
-    for (const cell of 'column' in line ? [line] : line) {
+    for (const cell of this.resultsOf(cells)) {
       const read = 'reason' in cell ? cell : this.readCell(cells, cell);
-      if (read === null) continue;
-      if ('analyte' in read) values.push(read);
-      else (faults ??= []).push(read);
+      if (read !== null && typeof read !== 'string') (faults ??= []).push(read);
     }
-    return { values, faults: faults ?? NO_FAULTS };
+    return faults ?? NO_FAULTS;
+  }
+
+  private valuesOf({ row, leftOut }: KeptRow): TableValue[] {
+    const values: TableValue[] = [];
+    const cells = this.cellsOf(row);
+    if (leftOut) return values;
+    for (const cell of this.resultsOf(cells)) {
+      const text = 'reason' in cell ? null : this.readCell(cells, cell);
+      if (typeof text !== 'string' || 'reason' in cell) continue;
+      const { analyte, unit, method } = cell;
+      values.push({ analyte, typed: { text, unit, method } });
+    }
+    return values;
   }
 
   private nearTo(key: string): UnknownName['near'] {
@@ -413,25 +416,37 @@ export class ReportTable {
     const rows = all.slice(from, from + count).map((kept): ReadRow => {
       const cells = this.cellsOf(kept.row);
       const line = this.parsed.lines?.[kept.row] ?? kept.row + 1;
-      return { ...kept, line, cells };
+      return { ...kept, line, cells, values: this.valuesOf(kept) };
     });
     return { total: all.length, rows };
   }
 
   /**
-   * The values by sample.
+   * The values, a column each kind.
    * @throws Error while anything is at fault or a name stands for nobody: the screen asks before.
    */
   result(): TableResult {
     if (this.refusal() || this.faulty().length > 0 || this.unknownNames().size > 0) {
       throw new Error('ReportTable.result: the table is not whole yet');
     }
-    const bySample = new Map<string, readonly TableValue[]>();
-    for (const { sampleId, values } of this.kept) {
+    const columns = new Map<Cell, { sampleIds: string[]; texts: string[] }>();
+    for (const { sampleId, row } of this.kept) {
       if (sampleId === undefined) continue;
-      const before = bySample.get(sampleId);
-      bySample.set(sampleId, before ? [...before, ...values] : values);
+      const cells = this.cellsOf(row);
+      for (const cell of this.resultsOf(cells)) {
+        const text = 'reason' in cell ? null : this.readCell(cells, cell);
+        if (typeof text !== 'string' || 'reason' in cell) continue;
+        let column = columns.get(cell);
+        if (!column) columns.set(cell, (column = { sampleIds: [], texts: [] }));
+        column.sampleIds.push(sampleId);
+        column.texts.push(text);
+      }
     }
-    return bySample;
+    return [...columns].map(([{ analyte, unit, method }, column]) => ({
+      analyte,
+      unit,
+      method,
+      ...column,
+    }));
   }
 }

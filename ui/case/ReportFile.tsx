@@ -4,7 +4,8 @@ import { useState, type ReactNode } from 'react';
 import type { CaseFile } from '../../core/casefile/casefile';
 import { blankColumn } from '../../core/casefile/newCase';
 import { reportsOf } from '../../core/report/reports';
-import type { NamedSample, TableResult } from '../../files/reportTable/reportTable';
+import type { NamedSample } from '../../files/reportTable/reportTable';
+import { bySample, type TableResult } from '../../files/reportTable/result';
 import type { Json } from '../../store/patch';
 import { text } from '../format/text';
 import { TableInput } from '../table/TableInput';
@@ -25,7 +26,8 @@ export function ReportFile(): ReactNode {
   const { session, state } = useCase();
   const { doc } = state;
   const [read, setRead] = useState<{ values: number; samples: number }>();
-  const take = async (values: TableResult): Promise<void> => {
+  const take = async (result: TableResult): Promise<void> => {
+    const values = bySample(result);
     const edits = [...values].flatMap(([sampleId, found]) => {
       const [report] = reportsOf(doc, sampleId);
       if (!report) return [];

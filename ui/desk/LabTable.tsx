@@ -2,7 +2,8 @@
 
 import '../format/caseWords';
 import { useRef, useState, type ReactNode } from 'react';
-import type { NamedSample, TableResult } from '../../files/reportTable/reportTable';
+import type { NamedSample } from '../../files/reportTable/reportTable';
+import { bySample, type TableResult } from '../../files/reportTable/result';
 import {
   bringValues,
   samplesOnDesk,
@@ -29,8 +30,8 @@ export function LabTable(): ReactNode {
     const title = sample.caseTitle || text('case.untitled');
     return sample.name === title ? title : text('table.sampleOfCase', { name: sample.name, title });
   };
-  const take = async (values: TableResult): Promise<void> => {
-    const all = [...values].flatMap(([id, found]) => {
+  const take = async (result: TableResult): Promise<void> => {
+    const all = [...bySample(result)].flatMap(([id, found]) => {
       const sample = known.current.get(id);
       return sample ? [{ caseId: sample.caseId, name: sample.name, values: found }] : [];
     });

@@ -2,7 +2,8 @@
 
 import dynamic from 'next/dynamic';
 import { useId, useState, type ReactNode } from 'react';
-import type { NamedSample, TableResult } from '../../files/reportTable/reportTable';
+import type { NamedSample } from '../../files/reportTable/reportTable';
+import type { TableResult } from '../../files/reportTable/result';
 import { FilePick } from '../files/FilePick';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
