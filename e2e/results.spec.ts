@@ -179,8 +179,33 @@ test('an earlier report stays with the ground, and the change since is shown', a
   await page.getByLabel('Date of another report').fill('1 Sep 2024');
   await page.getByRole('button', { name: 'Add the report' }).click();
   await page.getByText('Report of 1 Sep 2024').click();
-  await page.locator('details[open]').getByLabel('pH (in water)').fill('5.0');
+  await page.locator('details[open]').getByLabel('pH (in water)', { exact: true }).fill('5.0');
   const changes = page.getByRole('table', { name: 'Since the report before' });
   await expect(changes.getByRole('row', { name: /^pH/ })).toContainText(/pH 5\.0.*pH 6\.2.*\+1\.2/);
   await expect(page.getByText(/was pH 5\.0 on the last report and is pH 6\.2 now/)).toBeVisible();
+});
+
+test('one report by two packs: the rating, the margin and the other packs’ words change', async ({
+  page,
+}) => {
+  const app = new App(page);
+  await app.typeLawn({ squareFeet: '1000', ph: '6.4' });
+  await app.go('Results');
+  await page.getByLabel('Layout', { exact: true }).selectOption({ label: 'Mehlich-3, ppm' });
+  await app.type('Phosphorus, P', '20');
+  await app.type('Potassium, K', '100');
+  await app.go('Feeding');
+  await expect(page.getByText('Mehlich-3 (ICP): no rating in this pack.').first()).toBeVisible();
+  await page.getByText('What each pack makes of this report').click();
+  const packs = page.getByRole('table', { name: 'What each pack makes of this report' });
+  await expect(packs.getByRole('row', { name: /^Delta, Mehlich-3 low medium/ })).toBeVisible();
+  await page.getByLabel('Read by').selectOption({ label: 'Delta, Mehlich-3, version 1' });
+  // Low P and medium K on a lawn: 1 lb of P2O5 ÷ 0.46 and 1 lb of K2O ÷ 0.6 on 1000 square feet.
+  await expect(page.locator('#worksheet h1')).toContainText(
+    '2.2 lb of triple superphosphate 0-46-0, 1.67 lb of muriate of potash',
+  );
+  const slip = page.getByRole('complementary', { name: 'The slip says' });
+  await expect(slip).toContainText('muriate of potash');
+  await page.keyboard.press('Control+z');
+  await expect(slip).not.toContainText('muriate of potash');
 });

@@ -88,6 +88,15 @@ const FIXTURES: Readonly<Record<string, string>> = {
   smp: 'smp-recollection-b.csv',
   'lime-by-texture': 'lime-by-texture.csv',
   'lake-states-1995-v2': 'lake-states-1995-v2.csv',
+  ...Object.fromEntries(
+    [
+      'delta-mehlich-3',
+      'upper-south-mehlich-1',
+      'tidewater-mehlich-1',
+      'northeast-morgan',
+      'plains-olsen',
+    ].map((id) => [`${id}-v1`, 'garden-composite.csv']),
+  ),
 };
 
 /** Cells of a fixture by `row|column`. */

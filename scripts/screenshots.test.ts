@@ -16,6 +16,7 @@ const VIEWS = [
   'table',
   'ph',
   'feeding',
+  'packs',
   'all-ground',
   'slip',
   'printed',

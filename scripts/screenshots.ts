@@ -69,6 +69,9 @@ test('pictures', async ({ page }) => {
   await page.getByRole('link', { name: 'Print the client’s sheet' }).click();
   await page.getByText('What to bring').waitFor();
   await picture(page, 'sheet');
+  await open(app, 'Ferry Row allotments, plot 9', 'Feeding');
+  await page.getByText('What each pack makes of this report').click();
+  await picture(page, 'packs');
   await open(app, 'Quay House', 'Ground');
   await app.choose('Kitchen beds');
   await app.go('Results');

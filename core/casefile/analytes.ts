@@ -38,6 +38,7 @@ const P_EXTRACTANTS = [
   '',
   'bray-1',
   'mehlich-3',
+  'mehlich-3-color',
   'olsen',
   'mehlich-1',
   'modified-morgan',

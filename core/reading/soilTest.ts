@@ -11,6 +11,7 @@ import {
   type Pack,
   type Rating,
 } from '../yardsticks/pack';
+import { NEWEST_PACKS } from '../yardsticks/packs';
 
 /** A soil-test P or K on the pack's scale. */
 export interface SoilReading {
@@ -29,13 +30,31 @@ export interface SoilReading {
   readonly sentence: Msg;
 }
 
+/** How a pack rates a report; nothing where its bands are for another extractant. */
+interface RatedBy {
+  readonly id: string;
+  readonly version: number;
+  readonly p: Rating | undefined;
+  readonly k: Rating | undefined;
+}
+
 export interface SoilTest {
   readonly p: SoilReading;
   readonly k: SoilReading;
+  /** What every pack makes of the same report. */
+  readonly byPack: readonly RatedBy[];
 }
 
 /** Extractants that have a name of their own here; of these a pack rates what it has bands for. */
-const EXTRACTANTS = ['bray-1', 'ammonium-acetate', 'mehlich-3', 'olsen', 'mehlich-1'] as const;
+const EXTRACTANTS = [
+  'bray-1',
+  'ammonium-acetate',
+  'mehlich-3',
+  'mehlich-3-color',
+  'olsen',
+  'mehlich-1',
+  'modified-morgan',
+] as const;
 
 const PRINTED = { p: 'P', k: 'K' } as const;
 
@@ -58,14 +77,21 @@ export function ratingOf(
   return value <= critical + bands.highUpToAbove ? 'high' : 'very-high';
 }
 
+type Bands = FixedBands | CriticalBands;
+
+/** The step that a pack prints in, ppm. */
+function stepOf(bands: Bands | null): number {
+  return bands?.step ?? 10 ** -(bands?.decimals ?? 0);
+}
+
 /** The value as the pack would print it: 10.4 is 10, 10.5 is 11. */
 function toPrinted(
   ctx: PlanContext,
   id: string,
   value: Extracted['figure'],
-  decimals: number,
+  bands: Bands | null,
 ): Extracted['figure'] {
-  const step = 10 ** -decimals;
+  const step = stepOf(bands);
   const entry = { id, label: msg('reading.compared'), detail: { step } };
   return ctx.sheet.derive('round', entry, [value], (q) =>
     quantity(Math.round(q.value / step + 1e-9) * step, 'ppm', q.of),
@@ -103,7 +129,7 @@ function criticalLevel(
 function unrated(
   analyte: 'p' | 'k',
   { figure, method, typed }: Extracted,
-  bands: FixedBands | CriticalBands | null,
+  bands: Bands | null,
 ): Msg | undefined {
   const of = { nutrient: PRINTED[analyte] };
   if (!typed) return msg('reading.notTested', of);
@@ -140,15 +166,10 @@ function readOne(
   areaId: string,
   analyte: 'p' | 'k',
   extracted: Extracted,
-  bands: FixedBands | CriticalBands | null,
+  bands: Bands | null,
   critical: SoilReading['critical'],
 ): SoilReading {
-  const compared = toPrinted(
-    ctx,
-    `${areaId}/reading/${analyte}/compared`,
-    extracted.figure,
-    bands?.decimals ?? 0,
-  );
+  const compared = toPrinted(ctx, `${areaId}/reading/${analyte}/compared`, extracted.figure, bands);
   const common = { analyte, value: extracted.figure, compared, critical };
   if (extracted.word) {
     const { word } = extracted;
@@ -187,7 +208,9 @@ export function readSoilTest(
 ): SoilTest {
   const { soilTest } = pack;
   const critical =
-    soilTest.k && k.typed ? criticalLevel(ctx, areaId, pack, soilTest.k, cec) : undefined;
+    soilTest.k && 'critical' in soilTest.k && k.typed
+      ? criticalLevel(ctx, areaId, pack, soilTest.k, cec)
+      : undefined;
   const unknown = [p, k].filter(({ typed, method }) => typed && method === '');
   if (unknown.length > 0) {
     const figures = unknown.map(({ figure }) => figure);
@@ -196,5 +219,25 @@ export function readSoilTest(
   return {
     p: readOne(ctx, areaId, 'p', p, soilTest.p, undefined),
     k: readOne(ctx, areaId, 'k', k, soilTest.k, critical),
+    byPack: NEWEST_PACKS.map((each) => ({
+      id: each.id,
+      version: each.version,
+      p: ratingUnder(each.soilTest.p, p, cec),
+      k: ratingUnder(each.soilTest.k, k, cec),
+    })),
   };
+}
+
+/** The rating that bands give a value; none for another extractant, a limit, or no value. */
+function ratingUnder(
+  bands: Bands | null,
+  { figure, method }: Extracted,
+  cec: Readings['cec'],
+): Rating | undefined {
+  if (!bands || bands.method !== method || 'absent' in figure || figure.range) return undefined;
+  const step = stepOf(bands);
+  const value = Math.round(figure.value.value / step + 1e-9) * step;
+  if ('upTo' in bands) return ratingOf(bands, value, 0);
+  const { base, perCec, cecUnknown } = bands.critical;
+  return ratingOf(bands, value, 'absent' in cec ? cecUnknown : base + perCec * cec.value.value);
 }

@@ -42,6 +42,36 @@ export const SOURCES = {
       'Hardy, Tucker & Stokes, Crop Fertilization Based on North Carolina Soil Tests (residual lime)',
     standing: 'recalled',
   },
+  'delta-mehlich-3': {
+    id: 'delta-mehlich-3',
+    citation:
+      'Bands of P and K by Mehlich-3 (ICP): Slaton and others, University of Arkansas FSA2118; rates a composite of home-garden ranges',
+    standing: 'recalled',
+  },
+  'upper-south-mehlich-1': {
+    id: 'upper-south-mehlich-1',
+    citation:
+      'Bands of P and K by Mehlich-1, lb/acre: University of Tennessee soil-test categories; rates a composite of home-garden ranges',
+    standing: 'recalled',
+  },
+  'tidewater-mehlich-1': {
+    id: 'tidewater-mehlich-1',
+    citation:
+      'Bands of P and K by Mehlich-1, lb/acre: Donohue & Heckendorn 1994, Virginia Tech; rates a composite of home-garden ranges',
+    standing: 'recalled',
+  },
+  'northeast-morgan': {
+    id: 'northeast-morgan',
+    citation:
+      'Bands of P and K by modified Morgan: Jokela and others, Nutrient Recommendations for Field Crops in Vermont, BR 1390; rates a composite of home-garden ranges',
+    standing: 'recalled',
+  },
+  'plains-olsen': {
+    id: 'plains-olsen',
+    citation:
+      'Bands of P by Olsen and K by ammonium acetate: University of Minnesota soil-test classes; rates a composite of home-garden ranges',
+    standing: 'recalled',
+  },
   'lake-states-1995': {
     id: 'lake-states-1995',
     citation:

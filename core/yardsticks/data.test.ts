@@ -1,8 +1,11 @@
 /** The shipped data holds together: ids, spans, caps, sources. */
+import fc from 'fast-check';
 import { SHIPPED_MATERIALS } from '../materials/materials';
 import { PLANTS } from '../plants/plants';
+import { ratingOf } from '../reading/soilTest';
 import { LIMESTONE_CCE_MAX, LIMESTONE_CCE_MIN } from '../tables/limeQuality';
 import { SOURCES } from '../tables/sources';
+import { RATINGS } from './pack';
 import { SHIPPED_PACK, SHIPPED_PACKS } from './packs';
 
 const DAY = /^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/;
@@ -37,6 +40,25 @@ test.each(SHIPPED_PACKS)('pack $id version $version', ({ lime, dressing, feeding
     expect(from).toMatch(DAY);
     expect(to).toMatch(DAY);
     expect(from < to).toBe(true);
+  }
+});
+
+test('more of a nutrient never lowers its rating, and every value has one', () => {
+  for (const { soilTest } of SHIPPED_PACKS) {
+    for (const bands of [soilTest.p, soilTest.k]) {
+      if (!bands) continue;
+      fc.assert(
+        fc.property(
+          fc.double({ min: 0, max: 2000, noNaN: true }),
+          fc.double({ min: 0, max: 500, noNaN: true }),
+          (value, more) => {
+            const at = (x: number): number => RATINGS.indexOf(ratingOf(bands, x, 100));
+            expect(at(value)).toBeGreaterThanOrEqual(0);
+            expect(at(value + more)).toBeGreaterThanOrEqual(at(value));
+          },
+        ),
+      );
+    }
   }
 });
 

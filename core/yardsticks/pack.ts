@@ -22,6 +22,8 @@ interface Bands {
   readonly method: string;
   /** Values are rounded to the printed decimals before they are compared, ppm. */
   readonly decimals: number;
+  /** Where the pack prints in another unit, what one step of that is in ppm: 1 lb/acre is 0.5. */
+  readonly step?: number;
   readonly standing: Standing;
 }
 
@@ -90,7 +92,10 @@ export interface Pack {
     readonly sandy: { readonly cec: number; readonly target: number };
   };
   /** How a soil test is rated; nothing where the pack has no bands for it. */
-  readonly soilTest: { readonly p: FixedBands | null; readonly k: CriticalBands | null };
+  readonly soilTest: {
+    readonly p: FixedBands | null;
+    readonly k: FixedBands | CriticalBands | null;
+  };
   /** Classes of organic matter from the lowest up: the upper end of each but the last, %. */
   readonly organicMatter: { readonly decimals: number; readonly upTo: readonly number[] } | null;
   /** Rates by plant; a plant that is not here has no rate in this pack. */

@@ -64,6 +64,8 @@ const METHODS_BY_NAME: ReadonlyMap<string, readonly string[]> = new Map(
     brayp1: ['bray-1'],
     mehlich3: ['mehlich-3'],
     m3: ['mehlich-3'],
+    mehlich3icp: ['mehlich-3'],
+    mehlich3colorimetric: ['mehlich-3-color'],
     olsen: ['olsen'],
     mehlich1: ['mehlich-1'],
     m1: ['mehlich-1'],

@@ -52,8 +52,17 @@ const ends = Joi.array()
 const bands = {
   method: id,
   decimals: Joi.number().strict().integer().min(0).max(3).required(),
+  step: Joi.number().strict().greater(0).max(10),
   standing,
 };
+
+const fixed = Joi.object({ ...bands, upTo: ends }).allow(null);
+const around = Joi.object({
+  ...bands,
+  critical: Joi.object({ base: amount, perCec: amount, cecUnknown: amount }).required(),
+  lowBelowShare: amount.max(1),
+  highUpToAbove: amount,
+});
 
 const dressing = Joi.object({
   quickN: value,
@@ -93,15 +102,12 @@ const schema = Joi.object({
     sandy: Joi.object({ cec: amount, target: amount }).required(),
   }).required(),
   soilTest: Joi.object({
-    p: Joi.object({ ...bands, upTo: ends })
-      .allow(null)
-      .required(),
-    k: Joi.object({
-      ...bands,
-      critical: Joi.object({ base: amount, perCec: amount, cecUnknown: amount }).required(),
-      lowBelowShare: amount.max(1),
-      highUpToAbove: amount,
-    })
+    p: fixed.required(),
+    k: Joi.alternatives()
+      .conditional(Joi.object({ critical: Joi.exist() }).unknown(), {
+        then: around,
+        otherwise: fixed,
+      })
       .allow(null)
       .required(),
   }).required(),

@@ -14,6 +14,7 @@ import { NeedTable } from './NeedTable';
 import { PurchaseTable } from './PurchaseTable';
 import { SettleButton } from './SettleButton';
 import { SoilTest } from './SoilTest';
+import { Yardstick } from './Yardstick';
 
 /** Why there is nothing to work out, or by whose rates it is. */
 function below(step: ReturnType<typeof useCase>): string {
@@ -45,6 +46,7 @@ export function FeedingStep(): ReactNode {
       <Findings step="feeding" />
       <Section title={text('feed.soil')}>
         <SoilTest />
+        {!area.readings.untested && <Yardstick />}
       </Section>
       <Section title={text('ph.howMuch')}>
         <NeedTable />
