@@ -85,6 +85,8 @@ interface KeptRow {
   readonly row: number;
   readonly sampleId: string | undefined;
   readonly leftOut: boolean;
+  /** Of a long table what its line says: looked up once. */
+  readonly line: Cell | readonly CellFault[] | undefined;
   faults: readonly CellFault[];
 }
 
@@ -199,7 +201,7 @@ export class ReportTable {
   }
 
   private readAll(): void {
-    const { sample } = this.places;
+    const { sample, long } = this.places;
     const { table } = this.parsed;
     const first = new Map<string, KeptRow>();
     const several = new Map<string, KeptRow[]>();
@@ -216,8 +218,9 @@ export class ReportTable {
       lastName = name;
       const sampleId = lastId;
       const leftOut = sampleId === '' || (sampleId === undefined && this.leaveUnknown);
-      const faults = leftOut ? NO_FAULTS : this.faultsOf(cells);
-      const kept: KeptRow = { row, sampleId: sampleId || undefined, leftOut, faults };
+      const line = long ? this.longCell(cells) : undefined;
+      const faults = leftOut ? NO_FAULTS : this.faultsOf(cells, line);
+      const kept: KeptRow = { row, sampleId: sampleId || undefined, leftOut, line, faults };
       this.kept.push(kept);
       if (!sampleId) continue;
       const before = first.get(sampleId);
@@ -235,13 +238,19 @@ export class ReportTable {
   private markTwice(rows: readonly KeptRow[]): void {
     const seen = new Set<Analyte>();
     const column = this.places.long ? this.places.analyte : this.places.sample;
+    const mark = (kept: KeptRow, { analyte }: Cell): void => {
+      if (seen.has(analyte)) {
+        const reason = msg('csv.twice', { what: msg(`analyte.${analyte}`) });
+        kept.faults = [...kept.faults, { column, reason }];
+      }
+      seen.add(analyte);
+    };
     for (const kept of rows) {
-      for (const { analyte } of this.valuesOf(kept)) {
-        if (seen.has(analyte)) {
-          const reason = msg('csv.twice', { what: msg(`analyte.${analyte}`) });
-          kept.faults = [...kept.faults, { column, reason }];
-        }
-        seen.add(analyte);
+      const { line } = kept;
+      if (line && !('column' in line)) continue;
+      const cells = this.cellsOf(kept.row);
+      for (const cell of line ? [line] : this.places.results) {
+        if (typeof this.readCell(cells, cell) === 'string') mark(kept, cell);
       }
     }
   }
@@ -309,33 +318,24 @@ export class ReportTable {
     return fresh;
   }
 
-  /** The cells of a row that hold a result; what is wrong with the words beside them. */
-  private resultsOf(cells: readonly string[]): readonly Cell[] | readonly CellFault[] {
-    if (!this.places.long) return this.places.results;
-    const line = this.longCell(cells);
-    return 'column' in line ? [line] : line;
-  }
-
-  private faultsOf(cells: readonly string[]): readonly CellFault[] {
+  private faultsOf(cells: readonly string[], line: KeptRow['line']): readonly CellFault[] {
     let faults = this.shapeFaults(cells);
-    for (const cell of this.resultsOf(cells)) {
-      const read = 'reason' in cell ? cell : this.readCell(cells, cell);
+    if (line && !('column' in line)) return [...(faults ?? []), ...line];
+    for (const cell of line ? [line] : this.places.results) {
+      const read = this.readCell(cells, cell);
       if (read !== null && typeof read !== 'string') (faults ??= []).push(read);
     }
     return faults ?? NO_FAULTS;
   }
 
-  private valuesOf({ row, leftOut }: KeptRow): TableValue[] {
-    const values: TableValue[] = [];
+  private valuesOf({ row, leftOut, line }: KeptRow): TableValue[] {
+    if (leftOut || (line && !('column' in line))) return [];
     const cells = this.cellsOf(row);
-    if (leftOut) return values;
-    for (const cell of this.resultsOf(cells)) {
-      const text = 'reason' in cell ? null : this.readCell(cells, cell);
-      if (typeof text !== 'string' || 'reason' in cell) continue;
+    return (line ? [line] : this.places.results).flatMap((cell) => {
+      const text = this.readCell(cells, cell);
       const { analyte, unit, method } = cell;
-      values.push({ analyte, typed: { text, unit, method } });
-    }
-    return values;
+      return typeof text === 'string' ? [{ analyte, typed: { text, unit, method } }] : [];
+    });
   }
 
   private nearTo(key: string): UnknownName['near'] {
@@ -416,7 +416,8 @@ export class ReportTable {
     const rows = all.slice(from, from + count).map((kept): ReadRow => {
       const cells = this.cellsOf(kept.row);
       const line = this.parsed.lines?.[kept.row] ?? kept.row + 1;
-      return { ...kept, line, cells, values: this.valuesOf(kept) };
+      const { row, sampleId, leftOut, faults } = kept;
+      return { row, sampleId, leftOut, faults, line, cells, values: this.valuesOf(kept) };
     });
     return { total: all.length, rows };
   }
@@ -429,24 +430,43 @@ export class ReportTable {
     if (this.refusal() || this.faulty().length > 0 || this.unknownNames().size > 0) {
       throw new Error('ReportTable.result: the table is not whole yet');
     }
-    const columns = new Map<Cell, { sampleIds: string[]; texts: string[] }>();
+    return this.places.long
+      ? this.linesByKind()
+      : this.places.results.map((cell) => this.whole(cell));
+  }
+
+  /** A column of a wide table, less its empty cells. */
+  private whole(cell: Cell): TableResult[number] {
+    const sampleIds: string[] = [];
+    const texts: string[] = [];
     for (const { sampleId, row } of this.kept) {
       if (sampleId === undefined) continue;
-      const cells = this.cellsOf(row);
-      for (const cell of this.resultsOf(cells)) {
-        const text = 'reason' in cell ? null : this.readCell(cells, cell);
-        if (typeof text !== 'string' || 'reason' in cell) continue;
-        let column = columns.get(cell);
-        if (!column) columns.set(cell, (column = { sampleIds: [], texts: [] }));
-        column.sampleIds.push(sampleId);
-        column.texts.push(text);
-      }
+      const text = this.readCell(this.cellsOf(row), cell);
+      if (typeof text !== 'string') continue;
+      sampleIds.push(sampleId);
+      texts.push(text);
     }
-    return [...columns].map(([{ analyte, unit, method }, column]) => ({
+    const { analyte, unit, method } = cell;
+    return { analyte, unit, method, sampleIds, texts };
+  }
+
+  /** The lines of a long table, those of one analyte, unit and method together. */
+  private linesByKind(): TableResult {
+    const kinds = new Map<Cell, { sampleIds: string[]; texts: string[] }>();
+    for (const { sampleId, row, line } of this.kept) {
+      if (sampleId === undefined || !line || !('column' in line)) continue;
+      const text = this.readCell(this.cellsOf(row), line);
+      if (typeof text !== 'string') continue;
+      let kind = kinds.get(line);
+      if (!kind) kinds.set(line, (kind = { sampleIds: [], texts: [] }));
+      kind.sampleIds.push(sampleId);
+      kind.texts.push(text);
+    }
+    return [...kinds].map(([{ analyte, unit, method }, kind]) => ({
       analyte,
       unit,
       method,
-      ...column,
+      ...kind,
     }));
   }
 }

@@ -244,7 +244,9 @@ export function ReportGrid({ report, lines, chosen }: ReportGridProps): ReactNod
               ))}
               <th className="px-1.5 pb-1.5">{text('grid.head.unit')}</th>
               <th className="px-1.5 pb-1.5">{text('grid.head.method')}</th>
-              <th className="px-1.5 pb-1.5 text-right">{text('grid.head.normal')}</th>
+              <th className="px-1.5 pb-1.5 text-right whitespace-nowrap">
+                {text('grid.head.normal')}
+              </th>
               {samples.length <= WITH_USUAL && (
                 <th className="pb-1.5 pl-1.5 text-right">{text('grid.head.usual')}</th>
               )}
