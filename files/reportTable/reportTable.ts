@@ -4,7 +4,7 @@ import type { Mapping } from '../../core/report/mapping';
 import { msg, type Msg } from '../../core/working/msg';
 import { analyteOf, guessMapping, methodOf, signatureOf, unitOf } from './columns';
 import { isBlank, isPlainNumber, parseRows, type Parsed } from './parse';
-import type { TableResult, TableValue } from './result';
+import type { TableBlock, TableResult, TableValue } from './result';
 import { valueOf } from './values';
 
 /** A sample and the names that a laboratory may know it by. */
@@ -80,6 +80,13 @@ interface Cell {
   readonly read: Map<string, string | CellFault | null>;
 }
 
+/** What a line of a long table says, by what stands beside the name of its analyte. */
+interface KnownLine {
+  readonly unit: string;
+  readonly method: string;
+  readonly line: Cell | readonly CellFault[];
+}
+
 /** What is kept of every row. */
 interface KeptRow {
   readonly row: number;
@@ -126,7 +133,8 @@ export class ReportTable {
   /** By a name the sample that has it, or all that have it. */
   private readonly index = new Map<string, string | string[]>();
   private readonly answers = new Map<string, string>();
-  private readonly known = new Map<string, Cell | CellFault[]>();
+  /** By the name of an analyte what its lines say, by the unit and the method beside it. */
+  private readonly known = new Map<string, KnownLine[]>();
   private leaveUnknown = false;
   private mapping: Mapping;
   private places: Places;
@@ -273,9 +281,10 @@ export class ReportTable {
     const { analyte: where, value, unit: unitAt, method: methodAt } = this.places;
     const at = (place: number): string => (place < 0 ? '' : (cells[place] ?? ''));
     const [name, unitText, methodText] = [at(where), at(unitAt), at(methodAt)];
-    const key = `${name}\n${unitText}\n${methodText}`;
-    const known = this.known.get(key);
-    if (known) return known;
+    const lines = this.known.get(name) ?? [];
+    for (const each of lines) {
+      if (each.unit === unitText && each.method === methodText) return each.line;
+    }
     const read = (): Cell | CellFault[] => {
       const analyte = analyteOf(name);
       if (!analyte) return [{ column: where, reason: msg('csv.noAnalyte', { name }) }];
@@ -293,9 +302,9 @@ export class ReportTable {
       if (unit === undefined || method === undefined) return faults;
       return { column: value, analyte, unit, method, read: new Map() };
     };
-    const cell = read();
-    this.known.set(key, cell);
-    return cell;
+    const line = read();
+    this.known.set(name, [...lines, { unit: unitText, method: methodText, line }]);
+    return line;
   }
 
   /** What a cell comes to: a value as it will stand, its fault, or nothing where a wide table has none. */
@@ -430,24 +439,24 @@ export class ReportTable {
     if (this.refusal() || this.faulty().length > 0 || this.unknownNames().size > 0) {
       throw new Error('ReportTable.result: the table is not whole yet');
     }
-    return this.places.long
-      ? this.linesByKind()
-      : this.places.results.map((cell) => this.whole(cell));
+    return this.places.long ? this.linesByKind() : [this.whole()];
   }
 
-  /** A column of a wide table, less its empty cells. */
-  private whole(cell: Cell): TableResult[number] {
-    const sampleIds: string[] = [];
-    const texts: string[] = [];
-    for (const { sampleId, row } of this.kept) {
-      if (sampleId === undefined) continue;
-      const text = this.readCell(this.cellsOf(row), cell);
-      if (typeof text !== 'string') continue;
-      sampleIds.push(sampleId);
-      texts.push(text);
-    }
-    const { analyte, unit, method } = cell;
-    return { analyte, unit, method, sampleIds, texts };
+  /** A wide table as it stands, less the rows that are left out. */
+  private whole(): TableBlock {
+    const rows = this.kept.filter(({ sampleId }) => sampleId !== undefined);
+    return {
+      sampleIds: rows.map(({ sampleId = '' }) => sampleId),
+      columns: this.places.results.map((cell) => ({
+        analyte: cell.analyte,
+        unit: cell.unit,
+        method: cell.method,
+        texts: rows.map(({ row }) => {
+          const text = this.readCell(this.cellsOf(row), cell);
+          return typeof text === 'string' ? text : '';
+        }),
+      })),
+    };
   }
 
   /** The lines of a long table, those of one analyte, unit and method together. */
@@ -462,11 +471,9 @@ export class ReportTable {
       kind.sampleIds.push(sampleId);
       kind.texts.push(text);
     }
-    return [...kinds].map(([{ analyte, unit, method }, kind]) => ({
-      analyte,
-      unit,
-      method,
-      ...kind,
+    return [...kinds].map(([{ analyte, unit, method }, { sampleIds, texts }]) => ({
+      sampleIds,
+      columns: [{ analyte, unit, method, texts }],
     }));
   }
 }

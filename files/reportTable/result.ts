@@ -6,26 +6,30 @@ export interface TableValue {
   readonly typed: Typed;
 }
 
-/** All values of one kind, as texts beside the samples that they belong to: many cross a worker quickly. */
-interface TableColumn {
-  readonly analyte: Analyte;
-  readonly unit: string;
-  readonly method: string;
+/** Samples and what was found in each, a column a kind; an empty text is nothing. Crosses a worker quickly. */
+export interface TableBlock {
   readonly sampleIds: readonly string[];
-  readonly texts: readonly string[];
+  readonly columns: readonly {
+    readonly analyte: Analyte;
+    readonly unit: string;
+    readonly method: string;
+    readonly texts: readonly string[];
+  }[];
 }
 
-export type TableResult = readonly TableColumn[];
+export type TableResult = readonly TableBlock[];
 
 /** The values of a table by sample. */
 export function bySample(result: TableResult): Map<string, TableValue[]> {
   const values = new Map<string, TableValue[]>();
-  for (const { analyte, unit, method, sampleIds, texts } of result) {
+  for (const { sampleIds, columns } of result) {
     sampleIds.forEach((sampleId, at) => {
-      const value = { analyte, typed: { text: texts[at] ?? '', unit, method } };
-      const there = values.get(sampleId);
-      if (there) there.push(value);
-      else values.set(sampleId, [value]);
+      const there = values.get(sampleId) ?? [];
+      for (const { analyte, unit, method, texts } of columns) {
+        const text = texts[at] ?? '';
+        if (text !== '') there.push({ analyte, typed: { text, unit, method } });
+      }
+      values.set(sampleId, there);
     });
   }
   return values;
