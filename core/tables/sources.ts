@@ -51,13 +51,13 @@ export const SOURCES = {
   'upper-south-mehlich-1': {
     id: 'upper-south-mehlich-1',
     citation:
-      'Bands of P and K by Mehlich-1, lb/acre: University of Tennessee soil-test categories; rates a composite of home-garden ranges',
+      'Bands of P and K by Mehlich-1, in pounds an acre: University of Tennessee soil-test categories; rates a composite of home-garden ranges',
     standing: 'recalled',
   },
   'tidewater-mehlich-1': {
     id: 'tidewater-mehlich-1',
     citation:
-      'Bands of P and K by Mehlich-1, lb/acre: Donohue & Heckendorn 1994, Virginia Tech; rates a composite of home-garden ranges',
+      'Bands of P and K by Mehlich-1, in pounds an acre: Donohue & Heckendorn 1994, Virginia Tech; rates a composite of home-garden ranges',
     standing: 'recalled',
   },
   'northeast-morgan': {
