@@ -107,7 +107,6 @@ test('a wide table for several cases has three errors mended in the preview, and
   await page.getByRole('button', { name: 'Paste a table …' }).click();
   await page.getByRole('dialog').getByRole('textbox').fill(WIDE);
   await page.getByRole('button', { name: 'Look through it' }).click();
-  await expect(page.getByText('3 rows cannot', { exact: false })).toHaveCount(0);
   await page.getByRole('button', { name: 'Leave all of these rows out' }).click();
   await expect(page.getByText('2 rows cannot be read yet.')).toBeVisible();
   const take = page.getByRole('button', { name: 'Take the values' });

@@ -1,12 +1,8 @@
 import { expose } from 'comlink';
 import type { Mapping } from '../core/report/mapping';
 import { decodeText } from '../files/reportTable/decode';
-import {
-  ReportTable,
-  type NamedSample,
-  type ReadRow,
-  type Summary,
-} from '../files/reportTable/reportTable';
+import { ReportTable, type ReadRow, type Summary } from '../files/reportTable/reportTable';
+import type { NamedSample } from '../files/reportTable/sampleIndex';
 import type { TableResult } from '../files/reportTable/result';
 
 let table: ReportTable | undefined;

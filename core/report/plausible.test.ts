@@ -172,3 +172,37 @@ test('the likely mend is one edit, after which nothing is asked', () => {
   expect(repair).toMatchObject({ path: 'reports/r1/results/s1/k/unit', value: 'lb/acre' });
   expect(asked({ ph: '6.5', k: { text: '900', unit: 'lb/acre' } })).toEqual([]);
 });
+
+/** The number that a question shows, as the working that it opens has it. */
+function shown(input: LawnInput, name: string, param: string): unknown {
+  const { findings, workings } = planCase(lawnCase(input));
+  const found = findings.find(({ id }) => id === `lawn/${name}`)?.message.params?.[param];
+  const id = typeof found === 'object' && 'working' in found ? found.working : '';
+  const working = workings[id];
+  return working && 'value' in working
+    ? [working.op, Number(working.value.value.toFixed(2)), working.value.unit]
+    : undefined;
+}
+
+test('every number of a question opens its working', () => {
+  const shares = { 'sat-ca': { text: '85' }, 'sat-mg': { text: '20' }, 'sat-k': { text: '3.5' } };
+  expect(shown({ ph: '6', more: shares }, 'saturationSum', 'sum')).toEqual(['add', 108.5, '%']);
+  const buffer = { 'ph-woodruff': { text: '7.2' } };
+  expect(shown({ ph: '6', more: buffer }, 'bufferAboveStart', 'start')).toEqual([
+    'constant',
+    7,
+    'pH',
+  ]);
+  expect(shown({ ph: '6', more: buffer }, 'bufferAboveStart', 'value')).toEqual([
+    'typed',
+    7.2,
+    'pH',
+  ]);
+  const charged = { cec: '8', more: bases('3000', '200') };
+  // 3000 ÷ 200.39 + 200 ÷ 121.525
+  expect(shown({ ph: '6.5', ...charged }, 'basesOverCec', 'sum')).toEqual([
+    'add',
+    16.62,
+    'meq/100g',
+  ]);
+});

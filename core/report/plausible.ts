@@ -122,14 +122,20 @@ function dates({ file, dates: { reported, taken } }: Seen): Asked[] {
 }
 
 /** A fresh buffer solution has a pH of its own, which soil can only pull down. */
-function otherBuffers({ readings: { others } }: Seen): Asked[] {
+function otherBuffers(ctx: PlanContext, { areaId, readings: { others } }: Seen): Asked[] {
   return BUFFERS.flatMap((buffer) => {
     const figure = others[buffer];
     if (!figure || 'absent' in figure || figure.value.value <= BUFFER_START[buffer]) return [];
+    const entry = {
+      id: `${areaId}/report/${buffer}/start`,
+      label: msg('report.bufferStart'),
+      source: 'buffers' as const,
+    };
+    const start = ctx.constant(entry, BUFFER_START[buffer], 'pH', figure.value.of);
     const params = {
       buffer: msg(`analyte.${buffer}`),
       value: { working: figure.id },
-      start: BUFFER_START[buffer],
+      start: { working: start.id },
     };
     const question = { token: `${buffer}:${figure.value.value}` };
     return [{ name: 'bufferAboveStart', params, restsOn: [figure], question }];
@@ -150,19 +156,28 @@ function methodMissing({ typed, readings: { more, others } }: Seen): Asked[] {
 const WHOLE = { low: 97, high: 103 } as const;
 const BASES_ALONE = 105;
 
-function saturations({ readings: { others } }: Seen): Asked[] {
+function saturations(ctx: PlanContext, { areaId, readings: { others } }: Seen): Asked[] {
   const shares = SATURATIONS.flatMap((analyte) => {
     const figure = others[analyte];
-    return figure && !('absent' in figure) ? [{ analyte, share: figure.value.value, figure }] : [];
+    return figure && !('absent' in figure) ? [{ analyte, figure }] : [];
   });
-  const sum = shares.reduce((all, { share }) => all + share, 0);
+  // Calcium and magnesium make most of it: without them nothing can be said of the sum.
+  if (!others['sat-ca'] || !others['sat-mg']) return [];
+  const restsOn = shares.map(({ figure }) => figure);
+  const entry = { id: `${areaId}/report/saturation`, label: msg('report.saturation') };
+  const figure = ctx.sheet.derive('add', entry, restsOn, (...parts: readonly Quantity[]) =>
+    quantity(
+      parts.reduce((all, { value }) => all + value, 0),
+      '%',
+      'CEC',
+    ),
+  );
+  const sum = valueOf(figure)?.value ?? 0;
   const withHydrogen = shares.some(({ analyte }) => analyte === 'sat-h');
   const off = withHydrogen ? sum < WHOLE.low || sum > WHOLE.high : sum > BASES_ALONE;
-  // Calcium and magnesium make most of it: without them nothing can be said of the sum.
-  if (!off || !others['sat-ca'] || !others['sat-mg']) return [];
+  if (!off) return [];
   const question = { token: `saturation:${sum.toFixed(1)}` };
-  const restsOn = shares.map(({ figure }) => figure);
-  return [{ name: 'saturationSum', params: { sum: Number(sum.toFixed(1)) }, restsOn, question }];
+  return [{ name: 'saturationSum', params: { sum: { working: figure.id } }, restsOn, question }];
 }
 
 /** Organic matter of an organic soil that nothing else of the report shows. */
@@ -217,11 +232,9 @@ function apart({ readings: { fieldTests } }: Seen): Asked[] {
 
 const RULES: readonly ((seen: Seen) => Asked[])[] = [
   buffer,
-  otherBuffers,
   perAcre,
   media,
   methodMissing,
-  saturations,
   organicMatter,
   jump,
   apart,
@@ -230,5 +243,6 @@ const RULES: readonly ((seen: Seen) => Asked[])[] = [
 
 /** What of a report is more likely a slip than a fact: asked, never mended silently. */
 export function implausible(ctx: PlanContext, seen: Seen): Asked[] {
-  return [...RULES.flatMap((rule) => rule(seen)), ...bases(ctx, seen)];
+  const summed = [bases, otherBuffers, saturations].flatMap((rule) => rule(ctx, seen));
+  return [...RULES.flatMap((rule) => rule(seen)), ...summed];
 }

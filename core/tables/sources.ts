@@ -26,6 +26,12 @@ export const SOURCES = {
     citation: 'Vitosh, Johnson & Mengel 1995, Tri-State Fertilizer Recommendations, E-2567',
     standing: 'recalled',
   },
+  buffers: {
+    id: 'buffers',
+    citation:
+      'Where fresh buffers begin: Sikora 2006; Mehlich 1976; Adams & Evans 1962; Woodruff 1948',
+    standing: 'recalled',
+  },
   knott: {
     id: 'knott',
     citation: 'Lorenz & Maynard 1988, Knott’s Handbook for Vegetable Growers, limestone by texture',

@@ -13,11 +13,15 @@ export function plain(text: string): string {
     .replace(/[^a-z0-9%]/g, '');
 }
 
-const ANALYTE_BY_NAME: ReadonlyMap<string, Analyte> = new Map(
-  (Object.keys(ANALYTE_FACTS) as Analyte[]).flatMap((analyte) =>
-    [...ANALYTE_FACTS[analyte].names, plain(analyte)].map((name) => [name, analyte] as const),
+const ANALYTES = Object.keys(ANALYTE_FACTS) as Analyte[];
+
+/** Names go before ids: "water pH" is a soil's pH in water, not the pH of the water of a garden. */
+const ANALYTE_BY_NAME: ReadonlyMap<string, Analyte> = new Map([
+  ...ANALYTES.map((analyte) => [plain(analyte), analyte] as const),
+  ...ANALYTES.flatMap((analyte) =>
+    ANALYTE_FACTS[analyte].names.map((name) => [name, analyte] as const),
   ),
-);
+]);
 
 /** Units by how laboratories write them. */
 const UNIT_BY_NAME: ReadonlyMap<string, string> = new Map(

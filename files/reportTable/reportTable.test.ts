@@ -1,7 +1,8 @@
 import { guessColumn } from './columns';
 import { decodeText } from './decode';
 import { bySample } from './result';
-import { ReportTable, type NamedSample } from './reportTable';
+import { ReportTable } from './reportTable';
+import type { NamedSample } from './sampleIndex';
 
 const SAMPLES: readonly NamedSample[] = [
   { id: 's1', names: ['Front', 'Main lawn'] },

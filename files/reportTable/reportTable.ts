@@ -1,17 +1,11 @@
-import { distance } from 'fastest-levenshtein';
 import type { Analyte } from '../../core/casefile/casefile';
 import type { Mapping } from '../../core/report/mapping';
 import { msg, type Msg } from '../../core/working/msg';
 import { analyteOf, guessMapping, methodOf, signatureOf, unitOf } from './columns';
 import { isBlank, isPlainNumber, parseRows, type Parsed } from './parse';
+import { comparedName, SampleIndex, type NamedSample, type NearSample } from './sampleIndex';
 import type { TableBlock, TableResult, TableValue } from './result';
 import { valueOf } from './values';
-
-/** A sample and the names that a laboratory may know it by. */
-export interface NamedSample {
-  readonly id: string;
-  readonly names: readonly string[];
-}
 
 /** Why a cell cannot be read: its column from 0, and the reason. */
 export interface CellFault {
@@ -39,7 +33,7 @@ export interface UnknownName {
   /** It as it is compared: what an answer is given under. */
   readonly key: string;
   readonly rows: number;
-  readonly near: readonly { readonly sampleId: string; readonly name: string }[];
+  readonly near: readonly NearSample[];
 }
 
 /** What a table comes to. */
@@ -60,16 +54,10 @@ export interface Summary {
 
 /** So many names are asked about at once. */
 const ASKED = 50;
-/** So many letters of a name may differ for it to be near: one in four, and one at the least. */
-const LETTERS_PER_SLIP = 4;
 /** Rows of a table; more is no laboratory's report. */
 const MOST_ROWS = 50_000;
 /** The page is told how far reading has come after so many. */
 const TOLD_EVERY = 2_000;
-
-function comparedName(name: string): string {
-  return name.trim().toLowerCase();
-}
 
 interface Cell {
   readonly column: number;
@@ -130,9 +118,7 @@ function placesOf({ columns }: Mapping): Places {
  */
 export class ReportTable {
   private readonly parsed: Parsed;
-  /** By a name the sample that has it, or all that have it. */
-  private readonly index = new Map<string, string | string[]>();
-  private readonly answers = new Map<string, string>();
+  private readonly index: SampleIndex;
   /** By the name of an analyte what its lines say, by the unit and the method beside it. */
   private readonly known = new Map<string, KnownLine[]>();
   private leaveUnknown = false;
@@ -147,21 +133,13 @@ export class ReportTable {
    */
   constructor(
     text: string,
-    private readonly samples: readonly NamedSample[],
+    samples: readonly NamedSample[],
     remembered: Readonly<Record<string, Mapping>> = {},
     private readonly onProgress: (done: number, total: number) => void = () => undefined,
   ) {
     this.parsed = parseRows(text);
     const { table } = this.parsed;
-    for (const { id, names } of samples) {
-      for (const name of names) {
-        const key = comparedName(name);
-        const there = this.index.get(key);
-        if (there === undefined) this.index.set(key, id);
-        else if (typeof there === 'string' && there !== id) this.index.set(key, [there, id]);
-        else if (typeof there !== 'string' && !there.includes(id)) there.push(id);
-      }
-    }
+    this.index = new SampleIndex(samples);
     this.mapping = remembered[signatureOf(table[0] ?? [])] ?? guessMapping(table);
     this.places = placesOf(this.mapping);
     this.readAll();
@@ -186,7 +164,7 @@ export class ReportTable {
 
   /** Says whom a name stands for; '' leaves its rows out. */
   answer(key: string, sampleId: string): void {
-    this.answers.set(key, sampleId);
+    this.index.answer(key, sampleId);
     this.readAll();
   }
 
@@ -198,14 +176,6 @@ export class ReportTable {
 
   private cellsOf(row: number): readonly string[] {
     return this.parsed.table[row] ?? [];
-  }
-
-  private sampleOf(name: string): string | undefined {
-    const key = comparedName(name);
-    const answered = this.answers.get(key);
-    if (answered !== undefined) return answered;
-    const found = this.index.get(key);
-    return typeof found === 'string' ? found : undefined;
   }
 
   private readAll(): void {
@@ -222,7 +192,7 @@ export class ReportTable {
       if (isBlank(cells)) continue;
       const name = cells[sample] ?? '';
       // The lines of a sample mostly follow one another.
-      if (name !== lastName) lastId = sample < 0 ? undefined : this.sampleOf(name);
+      if (name !== lastName) lastId = sample < 0 ? undefined : this.index.find(name);
       lastName = name;
       const sampleId = lastId;
       const leftOut = sampleId === '' || (sampleId === undefined && this.leaveUnknown);
@@ -347,28 +317,6 @@ export class ReportTable {
     });
   }
 
-  private nearTo(key: string): UnknownName['near'] {
-    const same = this.index.get(key);
-    if (Array.isArray(same)) {
-      return same.map((sampleId) => ({ sampleId, name: this.nameOf(sampleId) }));
-    }
-    if (key === '') return [];
-    const most = Math.max(1, Math.floor(key.length / LETTERS_PER_SLIP));
-    return this.samples
-      .flatMap(({ id, names }) => {
-        const close = names.filter((name) => Math.abs(name.trim().length - key.length) <= most);
-        const measured = close.map((name) => ({ name, off: distance(key, comparedName(name)) }));
-        const [best] = measured.sort((a, b) => a.off - b.off);
-        return best && best.off <= most ? [{ sampleId: id, ...best }] : [];
-      })
-      .sort((a, b) => a.off - b.off)
-      .map(({ sampleId, name }) => ({ sampleId, name }));
-  }
-
-  private nameOf(sampleId: string): string {
-    return this.samples.find(({ id }) => id === sampleId)?.names[0] ?? '';
-  }
-
   private unknownNames(): Map<string, { name: string; rows: number }> {
     const unknown = new Map<string, { name: string; rows: number }>();
     for (const { sampleId, row, leftOut } of this.kept) {
@@ -412,7 +360,7 @@ export class ReportTable {
         name,
         key,
         rows,
-        near: this.nearTo(key),
+        near: this.index.near(key),
       })),
       unknownNames: unknown.size,
       refusal: this.refusal(),

@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import type { CaseFile } from '../../core/casefile/casefile';
 import { blankColumn } from '../../core/casefile/newCase';
 import { reportsOf } from '../../core/report/reports';
-import type { NamedSample } from '../../files/reportTable/reportTable';
+import type { NamedSample } from '../../files/reportTable/sampleIndex';
 import { bySample, type TableResult } from '../../files/reportTable/result';
 import type { Json } from '../../store/patch';
 import { text } from '../format/text';

@@ -2,7 +2,7 @@
 
 import '../format/caseWords';
 import { useRef, useState, type ReactNode } from 'react';
-import type { NamedSample } from '../../files/reportTable/reportTable';
+import type { NamedSample } from '../../files/reportTable/sampleIndex';
 import { bySample, type TableResult } from '../../files/reportTable/result';
 import {
   bringValues,

@@ -14,7 +14,7 @@ const NUMBERS: ReadonlySet<string> = new Set(['ph', 'range', 'cost', 'days']);
 interface RowProps {
   readonly words: string;
   readonly ph: string;
-  readonly range: string;
+  readonly range: ReactNode;
   readonly classes: string;
   readonly cost: string;
   readonly days: string;
@@ -54,11 +54,10 @@ export function Comparison(): ReactNode {
   const { fieldTests, phFromField, typedWaterPh, waterPh, phUncertainty } = readings;
   if (fieldTests.length === 0) return null;
   const byLaboratory = phFromField === undefined;
-  const plusMinus = 'absent' in phUncertainty ? 0 : phUncertainty.value.value;
   const { fee, days } = state.doc.sampling;
   const span = (low: number, high: number): string =>
     text('usual.range', { low: low.toFixed(1), high: high.toFixed(1) });
-  const laboratory = byLaboratory && !('absent' in waterPh) ? waterPh.value.value : undefined;
+  const laboratory = byLaboratory && !('absent' in waterPh);
   return (
     <div className="mt-3">
       <Table
@@ -73,12 +72,17 @@ export function Comparison(): ReactNode {
           words={text('source.laboratory')}
           ph={byLaboratory ? waterPh.id : typedWaterPh.id}
           range={
-            laboratory === undefined ? '' : span(laboratory - plusMinus, laboratory + plusMinus)
+            laboratory && (
+              <>
+                {text('ph.plusMinus')}
+                <Figure id={phUncertainty.id} bare />
+              </>
+            )
           }
           classes=""
           cost={fee}
           days={days}
-          used={laboratory === undefined ? '' : text('compare.usedLaboratory')}
+          used={laboratory ? text('compare.usedLaboratory') : ''}
         />
         {fieldTests.map((test) => {
           const { range } = 'absent' in test.ph ? { range: undefined } : test.ph;

@@ -3,7 +3,8 @@
 import '../format/caseWords';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
-import type { NamedSample, Summary } from '../../files/reportTable/reportTable';
+import type { Summary } from '../../files/reportTable/reportTable';
+import type { NamedSample } from '../../files/reportTable/sampleIndex';
 import type { TableResult } from '../../files/reportTable/result';
 import { rememberMapping } from '../../store/mappings';
 import { messageText } from '../format/message';

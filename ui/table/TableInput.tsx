@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useId, useState, type ReactNode } from 'react';
-import type { NamedSample } from '../../files/reportTable/reportTable';
+import type { NamedSample } from '../../files/reportTable/sampleIndex';
 import type { TableResult } from '../../files/reportTable/result';
 import { FilePick } from '../files/FilePick';
 import { text } from '../format/text';

@@ -1,7 +1,8 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { NamedSample, Summary } from '../../files/reportTable/reportTable';
+import type { Summary } from '../../files/reportTable/reportTable';
+import type { NamedSample } from '../../files/reportTable/sampleIndex';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import type { OpenTable } from './useTable';

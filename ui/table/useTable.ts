@@ -3,7 +3,8 @@
 import { proxy, transfer, wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import type { Mapping } from '../../core/report/mapping';
-import type { NamedSample, Summary } from '../../files/reportTable/reportTable';
+import type { Summary } from '../../files/reportTable/reportTable';
+import type { NamedSample } from '../../files/reportTable/sampleIndex';
 import { readMappings } from '../../store/mappings';
 import type { TableReader } from '../../workers/reportTable.worker';
 
