@@ -28,7 +28,7 @@ export interface ReadRow {
 }
 
 /** A name of the table that no sample has, and those that are near. */
-export interface UnknownName {
+interface UnknownName {
   readonly name: string;
   /** It as it is compared: what an answer is given under. */
   readonly key: string;
