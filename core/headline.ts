@@ -1,5 +1,5 @@
 import type { FeedPlan } from './feeding/types';
-import type { LimePlan } from './ph/types';
+import type { LimePlan, SulfurPlan } from './ph/types';
 import type { Plant } from './plants/plants';
 import { msg, type Msg } from './working/msg';
 
@@ -22,6 +22,17 @@ export function limeHeadline(
     total: { working: lime.set.total.id },
     material: msg(`material.${lime.chosenMaterial.id}`),
     count: lime.set.count.value.value,
+  });
+}
+
+/** The pH step in one sentence where sulfur is asked about. */
+export function sulfurHeadline(sulfur: SulfurPlan, known: boolean): Msg {
+  const { verdict, set, chosenMaterial } = sulfur;
+  if (verdict !== 'dose') return msg(`headline.sulfur.${verdict}`);
+  if ('absent' in set.total) return msg('headline.sulfur.noArea');
+  return msg(known ? 'headline.sulfur.dose' : 'headline.sulfur.dosePerThousand', {
+    total: { working: set.total.id },
+    material: msg(`material.${chosenMaterial.id}`),
   });
 }
 

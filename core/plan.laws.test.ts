@@ -4,6 +4,7 @@ import { lawnCase, ORACLE, type LawnInput } from '../test/cases';
 import { recompute } from '../published/evaluator';
 import { NUTRIENTS } from './feeding/nutrients';
 import { candidatesFor } from './feeding/products';
+import { COOL_SEASON_LAWN } from './plants/plants';
 import { SHIPPED_MATERIALS } from './materials/materials';
 import { planCase } from './plan';
 import type { AreaPlan, Plan } from './planTypes';
@@ -125,9 +126,15 @@ const garden = fc.record({
   p: tenths(0, 5),
   k: tenths(0, 5),
   products: fc.record({
-    'feed-n': fc.constantFrom(...candidatesFor('n', SHIPPED_MATERIALS.fertilizers)),
-    'feed-p': fc.constantFrom(...candidatesFor('p', SHIPPED_MATERIALS.fertilizers)),
-    'feed-k': fc.constantFrom(...candidatesFor('k', SHIPPED_MATERIALS.fertilizers)),
+    'feed-n': fc.constantFrom(
+      ...candidatesFor('n', SHIPPED_MATERIALS.fertilizers, COOL_SEASON_LAWN),
+    ),
+    'feed-p': fc.constantFrom(
+      ...candidatesFor('p', SHIPPED_MATERIALS.fertilizers, COOL_SEASON_LAWN),
+    ),
+    'feed-k': fc.constantFrom(
+      ...candidatesFor('k', SHIPPED_MATERIALS.fertilizers, COOL_SEASON_LAWN),
+    ),
   }),
   way: fc.constantFrom('by-need', 'one-trip'),
 });
@@ -217,7 +224,80 @@ const SHEETS: readonly (readonly [string, LawnInput])[] = [
   ['texture alone', { ph: '5.23', texture: 'clay-loam', clippings: 'removed' }],
   ['a silent buffer', { ph: '5.5', buffer: '6.9', texture: 'silt-loam' }],
   ['an organic soil', { ph: '4.7', om: '40' }],
+  [
+    'every buffer',
+    {
+      ph: '5.2',
+      buffer: '6.4',
+      texture: 'loam',
+      more: {
+        'ph-sikora': { text: '6.45' },
+        'ph-adams-evans': { text: '7.6' },
+        'ph-mehlich': { text: '6.0', method: '1976' },
+        'ph-woodruff': { text: '6.3' },
+        acidity: { text: '3.2' },
+      },
+    },
+  ],
+  [
+    'plants that share a bed, excess, sodium, lead',
+    {
+      ...FERTILE,
+      ph: '6.2',
+      cec: '9',
+      plant: 'tomato',
+      sharing: ['asparagus', 'onion'],
+      p: { text: '118' },
+      k: { text: '400' },
+      more: { na: { text: '300' }, pb: { text: '250', method: 'total' }, mg: { text: '60' } },
+      decisions: { 'feed-source': 'build' },
+    },
+  ],
+  [
+    'turf by its minimums',
+    {
+      ph: '6.2',
+      cec: '6',
+      clippings: 'removed',
+      pack: { id: 'delta-mehlich-3', version: 2 },
+      p: { text: '12', method: 'mehlich-3' },
+      k: { text: '30', method: 'mehlich-3' },
+      decisions: { 'feed-source': 'minimums' },
+    },
+  ],
+  [
+    'vegetables by crop, in pounds an acre',
+    {
+      ph: '6.4',
+      plant: 'potato',
+      situation: 'tilled',
+      pack: { id: 'mid-atlantic-vegetables', version: 1 },
+      p: { text: '20', unit: 'lb/acre', method: 'mehlich-1' },
+      k: { text: '100', unit: 'lb/acre', method: 'mehlich-1' },
+    },
+  ],
   ['no area known', { ...ORACLE, unknownArea: true }],
+  [
+    'blueberries on loam',
+    {
+      ...FERTILE,
+      plant: 'blueberry',
+      ph: '6.2',
+      texture: 'loam',
+      more: { 'water-alkalinity': { text: '120' } },
+    },
+  ],
+  [
+    'blueberries on clay, a bush apart',
+    {
+      ...FERTILE,
+      plant: 'blueberry',
+      ph: '5.73',
+      texture: 'clay-loam',
+      shape: { kind: 'plants', number: '3', diameter: '8 ft' },
+      decisions: { 'sulfur-material': 'sulfur-mix-30' },
+    },
+  ],
   ['phosphate and potash', { ...ORACLE, ...FERTILE, prices: { 'urea-46-0-0': '24.50' } }],
   [
     'raised beds by the laboratory, in elements and by the ounce',

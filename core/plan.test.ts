@@ -272,6 +272,7 @@ test('steps: what is settled is done, and lapses when the sum changes', () => {
     ground: 'done',
     sample: 'done',
     results: 'done',
+    reading: 'done',
     ph: 'decide',
     feeding: 'decide',
     slip: 'decide',

@@ -1,13 +1,24 @@
-import { areasOf, paragraphsOf, sampleOf, type Area, type CaseFile } from './casefile/casefile';
+import {
+  areasOf,
+  decisionOf,
+  paragraphsOf,
+  sampleOf,
+  type Area,
+  type CaseFile,
+} from './casefile/casefile';
 import { purchaseFor, type Use } from './dosing/purchase';
 import { unsureAmounts } from './dosing/unsureAmounts';
 import { planFeeding } from './feeding/feedPlan';
 import { Survey } from './ground/ground';
 import { askAboutGround } from './ground/questions';
-import { feedHeadline, limeHeadline } from './headline';
+import { feedHeadline, limeHeadline, sulfurHeadline } from './headline';
 import { SHIPPED_MATERIALS, type Materials } from './materials/materials';
 import { planLime } from './ph/limePlan';
+import { sulfurFindings } from './ph/sulfurFindings';
+import { planSulfur } from './ph/sulfurPlan';
+import { goalOf } from './plants/goal';
 import { COOL_SEASON_LAWN, PLANTS } from './plants/plants';
+import { readArea } from './reading/reading';
 import { readSoilTest } from './reading/soilTest';
 import { noticePast } from './report/past';
 import { readReport } from './report/readings';
@@ -19,8 +30,9 @@ import { stepStates } from './steps';
 import type { IsoDate } from './typed/date';
 import { PlanContext } from './working/context';
 import { msg, type Msg } from './working/msg';
+import { retestYears } from './yardsticks/opinions';
 import type { Pack } from './yardsticks/pack';
-import { SHIPPED_PACK, SHIPPED_PACKS } from './yardsticks/packs';
+import { NEWEST_PACKS, SHIPPED_PACK, SHIPPED_PACKS } from './yardsticks/packs';
 
 /** Whether anything is known of an area's sample, or was seen when it was taken. */
 function isSampled(file: CaseFile, { id, site }: Area): boolean {
@@ -33,15 +45,17 @@ function planArea(
   ctx: PlanContext,
   file: CaseFile,
   area: Area,
-  pack: Pack,
+  by: { readonly pack: Pack; readonly packs: readonly Pack[] },
   materials: Materials,
   planFrom: IsoDate | undefined,
   survey: Survey,
 ): AreaPlan {
+  const { pack, packs } = by;
   const plant = PLANTS[area.plant] ?? COOL_SEASON_LAWN;
   if (!PLANTS[area.plant]) {
     ctx.find(area.id, 'ground', 'decide', 'plantUnknown', { plant: area.plant });
   }
+  const goal = goalOf(ctx, file, area, plant);
   const ground = survey.ground(area);
   askAboutGround(ctx, file, area, ground);
   if (ground.parts?.kind === 'container') ctx.find(area.id, 'ground', 'note', 'containerMix');
@@ -53,34 +67,44 @@ function planArea(
   const readings = readReport(ctx, file, area.id, pack);
   noticePast(ctx, file, area.id, planFrom);
   const sampling = planSampling(ctx, { file, area, plant, ground });
-  const soilTest = readSoilTest(ctx, area.id, pack, readings);
-  const shared = { file, area, plant, pack, materials, ground, readings, planFrom };
+  const soilTest = readSoilTest(ctx, { file, areaId: area.id, pack, packs }, readings);
+  const { clues } = sampling;
+  const reading = readArea(ctx, { file, area, plant, goal, pack, readings, soilTest, clues });
+  const shared = { file, area, plant, goal, pack, materials, ground, readings, planFrom };
   const lime = planLime(ctx, shared);
+  const sulfur = planSulfur(ctx, shared);
+  if (sulfur) sulfurFindings(ctx, shared, sulfur);
   const limeDates = lime.doses.map(({ date }) => date);
   const feed = planFeeding(ctx, { ...shared, soilTest, limeDates });
   unsureAmounts(ctx, { area, ground, lime, feed });
   const told = readings.begun ? 'begun' : readings.untested ? 'untested' : 'empty';
   const headlines = {
-    ph: limeHeadline(lime, plant, told, ground.known),
+    ph: sulfur
+      ? sulfurHeadline(sulfur, ground.known)
+      : limeHeadline(lime, plant, told, ground.known),
     feeding: feedHeadline(feed, plant, ground.known),
   };
   return {
     area,
     plant,
+    goal,
     pack,
     ground,
     sampling,
     sampled: readings.begun || isSampled(file, area),
     readings,
     soilTest,
+    reading,
     lime,
+    sulfur,
     feed,
+    retestYears: retestYears(decisionOf(file, area.id, 'retest')?.value, pack),
     headlines,
   };
 }
 
 /** What the firm dressings of an area take; ground without an area takes nobody knows how much. */
-function usesOf({ lime, feed, ground, readings }: AreaPlan): Use[] {
+function usesOf({ lime, sulfur, feed, ground, readings }: AreaPlan): Use[] {
   const firm = lime.doses.filter(({ state }) => state === 'firm');
   const limes: Use = {
     materialId: lime.chosenMaterial.id,
@@ -92,7 +116,12 @@ function usesOf({ lime, feed, ground, readings }: AreaPlan): Use[] {
     const pounds = counted ? doses.map(({ amount }) => amount.printed) : [];
     return { materialId: material.id, bag, pounds };
   });
-  return [limes, ...feeds];
+  const soured = sulfur && {
+    materialId: sulfur.chosenMaterial.id,
+    bag: sulfur.chosenMaterial.bag.size,
+    pounds: ground.known ? sulfur.doses.map(({ amount }) => amount.printed) : [],
+  };
+  return [limes, ...(soured ? [soured] : []), ...feeds];
 }
 
 /** Areas that have something to say: a report that was begun, or none at all. */
@@ -115,13 +144,15 @@ export function planCase(
 ): Plan {
   const ctx = new PlanContext();
   const { id, version } = file.pack;
-  const pinned = packs.find((pack) => pack.id === id && pack.version === version);
+  const house = file.house ? [file.house] : [];
+  const pinned = [...house, ...packs].find((pack) => pack.id === id && pack.version === version);
   if (!pinned) ctx.find('case', 'results', 'stop', 'packMissing', { pack: id, version });
   const pack = pinned ?? SHIPPED_PACK;
+  const compared = [...house, ...NEWEST_PACKS];
   const planFrom = ctx.date('planFrom', file.planFrom);
   const survey = new Survey(ctx, file.areas);
   const areas = areasOf(file).map((area) =>
-    planArea(ctx, file, area, pack, materials, planFrom, survey),
+    planArea(ctx, file, area, { pack, packs: compared }, materials, planFrom, survey),
   );
   const purchase = purchaseFor(ctx, file, areas.filter(isTold).flatMap(usesOf));
   const slip = writeSlip(ctx, areas, purchase, planFrom, paragraphsOf(file));

@@ -2,9 +2,11 @@ import type { Area } from './casefile/casefile';
 import type { Purchase } from './dosing/purchase';
 import type { FeedPlan } from './feeding/types';
 import type { Ground } from './ground/ground';
-import type { LimePlan } from './ph/types';
+import type { LimePlan, SulfurPlan } from './ph/types';
+import type { AreaGoal } from './plants/goal';
 import type { Plant } from './plants/plants';
 import type { SoilTest } from './reading/soilTest';
+import type { AreaReading } from './reading/types';
 import type { Readings } from './report/types';
 import type { SamplingPlan } from './sampling/samplingPlan';
 import type { SlipDocument } from './slip/document';
@@ -19,7 +21,9 @@ export type StepState = 'not-begun' | 'decide' | 'done';
 /** What the plan makes of one area. */
 export interface AreaPlan {
   readonly area: Area;
+  /** The plant that it is fed for, and what all that grows there wants of the pH. */
   readonly plant: Plant;
+  readonly goal: AreaGoal;
   readonly pack: Pack;
   readonly ground: Ground;
   readonly sampling: SamplingPlan;
@@ -27,8 +31,13 @@ export interface AreaPlan {
   readonly sampled: boolean;
   readonly readings: Readings;
   readonly soilTest: SoilTest;
+  readonly reading: AreaReading;
   readonly lime: LimePlan;
+  /** Where plants of sour soil stand too high: whether sulfur can help, and the dose that is safe now. */
+  readonly sulfur: SulfurPlan | undefined;
   readonly feed: FeedPlan;
+  /** Years until the next test where nothing asks for an earlier one. */
+  readonly retestYears: number;
   readonly headlines: { readonly ph: Msg; readonly feeding: Msg };
 }
 

@@ -34,7 +34,9 @@ export interface Queued {
 
 /** What a slip that was sent stands for; it is to be sent again when this changes. */
 export function slipDigest({ areas, slip }: Plan): string {
-  const sums = areas.map(({ area, lime, feed }) => [area.id, lime.digest, feed.digest].join(' '));
+  const sums = areas.map(({ area, lime, sulfur, feed }) =>
+    [area.id, lime.digest, ...(sulfur ? [sulfur.digest] : []), feed.digest].join(' '),
+  );
   const words = slip.blocks.flatMap((block) =>
     block.kind === 'paragraph' ? String(block.text.params?.['words']) : [],
   );
@@ -82,9 +84,10 @@ function testAgain(file: CaseFile, plan: Plan): IsoDate | undefined {
   const from = dateOf(file.planFrom);
   return earliest(
     plan.areas.map(
-      ({ lime, pack, readings }) =>
+      ({ lime, sulfur, retestYears, readings }) =>
         lime.testBefore ??
-        (from && !readings.untested ? addMonths(from, 12 * pack.retestYears.value) : undefined),
+        sulfur?.testOn ??
+        (from && !readings.untested ? addMonths(from, 12 * retestYears) : undefined),
     ),
   );
 }

@@ -1,7 +1,15 @@
 import type { AreaPlan, StepState } from './planTypes';
 import type { Finding, Problems, StepId } from './working/context';
 
-export const STEPS: readonly StepId[] = ['ground', 'sample', 'results', 'ph', 'feeding', 'slip'];
+export const STEPS: readonly StepId[] = [
+  'ground',
+  'sample',
+  'results',
+  'reading',
+  'ph',
+  'feeding',
+  'slip',
+];
 
 /** The step that Enter goes on to: who has a report at hand has no use for the sampling in between. */
 export function followingStep(step: StepId): StepId | undefined {
@@ -13,6 +21,7 @@ const TYPED_IN: Readonly<Record<Exclude<StepId, 'slip'>, RegExp>> = {
   ground: /^areas\/(?!.*\/site\/)/,
   sample: /^areas\/.*\/site\/|^sampling\/|^decisions\/.*:cores-/,
   results: /^(reports|samples|past)\/|^planFrom/,
+  reading: /^$/,
   ph: /^decisions\/(?!.*:cores-)|^labels\//,
   feeding: /^$/,
 };
@@ -29,7 +38,7 @@ function begun(step: Exclude<StepId, 'slip'>, areas: readonly AreaPlan[]): boole
       return area.shape.kind === 'unknown' || Object.values(measures).some((text) => text !== '');
     }
     if (step === 'sample') return sampled;
-    if (step === 'results') return readings.begun || readings.untested;
+    if (step === 'results' || step === 'reading') return readings.begun || readings.untested;
     if (step === 'ph') return readings.untested || (readings.begun && lime.verdict !== 'absent');
     return (readings.begun || readings.untested) && feed.verdict !== 'absent';
   });
@@ -65,6 +74,7 @@ export function stepStates(
     ground: state('ground'),
     sample: state('sample'),
     results: state('results'),
+    reading: state('reading'),
     ph: state('ph'),
     feeding: state('feeding'),
   };

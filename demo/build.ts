@@ -25,7 +25,7 @@ interface DemoGround {
   readonly clippings?: Area['clippings'];
   readonly shape: Partial<Shape>;
   /** What else is told of it: parts, how it was measured, what was seen. */
-  readonly more?: Partial<Pick<Area, 'parts' | 'measuredBy' | 'pace' | 'site'>>;
+  readonly more?: Partial<Pick<Area, 'parts' | 'measuredBy' | 'pace' | 'site' | 'sharing'>>;
   /** Not tested: no sample speaks for it. */
   readonly untested?: boolean;
 }
@@ -42,6 +42,8 @@ export interface DemoCase {
   readonly taken?: number;
   readonly reported?: number;
   readonly grounds: readonly DemoGround[];
+  /** The pack that it is read by, where it is not the usual one. */
+  readonly pack?: CaseFile['pack'];
   /** Results as printed: text alone, or with a unit and a method. */
   readonly results?: Partial<Record<Analyte, string | Partial<Typed>>>;
   /** Spread four months before the sample, or so many days. */
@@ -63,7 +65,8 @@ function typed(analyte: Analyte, value: string | Partial<Typed>): Typed {
 function areasOf(grounds: readonly DemoGround[]): Record<string, Area> {
   const areas = grounds.map((ground, index): Area => {
     const { name, plant = 'cool-season-lawn', situation, clippings, shape, more } = ground;
-    const fresh = newArea(`a${index + 1}`, index + 1, plant);
+    const usual = plant === 'cool-season-lawn' ? 'established' : 'tilled';
+    const fresh = newArea(`a${index + 1}`, index + 1, { plant, situation: usual });
     return {
       ...fresh,
       name,
@@ -142,6 +145,7 @@ export function buildDemo(demo: DemoCase, today: IsoDate): CaseFile {
   const file: CaseFile = {
     ...base,
     title: demo.title,
+    pack: demo.pack ?? base.pack,
     client: { name: demo.client, place: demo.place, question: demo.question },
     planFrom: sent === undefined ? today : ago(sent),
     areas,

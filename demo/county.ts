@@ -9,7 +9,7 @@ const squareFeet = (text: string) => ({ kind: 'square-feet', squareFeet: text })
 
 /**
  * The county of the Ouzel, a river that no map has: its people, places and soils are invented. Each
- * case reaches a finding that no other one does, named beside it; a test holds the list. The
+ * case but the last few reaches a finding that no other one does, named beside it; a test holds the list. The
  * soil of the last two is at the laboratory, of the very last too long, and the one before it was read by kit.
  */
 export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
@@ -106,7 +106,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     grounds: [
       {
         name: 'Rose walk',
-        plant: 'trees-and-shrubs',
+        plant: 'rose',
         shape: { kind: 'plants', number: '26', diameter: '3 ft', trunk: '4 in' },
       },
     ],
@@ -117,7 +117,11 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
       'rec-p': { text: '0' },
       'rec-k': { text: '1' },
     },
-    decisions: { 'feed-way': 'one-trip', 'feed-one': 'fertilizer-10-10-10' },
+    decisions: {
+      'feed-source': 'laboratory',
+      'feed-way': 'one-trip',
+      'feed-one': 'fertilizer-10-10-10',
+    },
     settled: true,
   },
   {
@@ -386,6 +390,86 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
       'rec-n': { text: '3' },
       'rec-p': { text: '2' },
       'rec-k': { text: '2.5' },
+    },
+  },
+  {
+    id: 'smithy',
+    finding: 'lead.extract',
+    title: 'The old smithy, kitchen beds',
+    client: 'Corra Whin',
+    place: 'Harrow Ferry',
+    question: 'Vegetables by the old forge. The report says lead. Is that safe?',
+    grounds: [{ ...VEGETABLES, name: 'Kitchen beds', shape: squareFeet('640') }],
+    pack: { id: 'delta-mehlich-3', version: 2 },
+    results: {
+      'ph-water': '5.6',
+      om: '2.6',
+      cec: '8.4',
+      texture: 'sandy-loam',
+      p: p('34', 'mehlich-3'),
+      k: k('74', 'mehlich-3'),
+      ca: '820',
+      mg: '58',
+      zn: { text: '7.4', method: 'mehlich-3' },
+      cu: { text: '3.1', method: 'mehlich-3' },
+      b: { text: '0.3', method: 'hot-water' },
+      ec: { text: '0.4', method: '1:2' },
+      pb: { text: '22', method: 'mehlich-3' },
+    },
+  },
+  {
+    id: 'heron-farm',
+    finding: 'acidBelow',
+    title: 'Heron Farm, the picking rows',
+    client: 'Bettany Rooke',
+    place: 'Ouzel Fen',
+    question: 'Sulfur every spring, and the bushes stand still. More sulfur?',
+    grounds: [
+      {
+        name: 'Blueberries',
+        plant: 'blueberry',
+        situation: 'established',
+        shape: { kind: 'plants', number: '48', diameter: '4 ft' },
+      },
+    ],
+    results: { 'ph-water': '3.9', om: '5.1', cec: '9', p: p('31'), k: k('88') },
+  },
+  {
+    id: 'parsonage',
+    finding: 'plantsInConflict',
+    title: 'The parsonage, south bed',
+    client: 'Aldous Pym',
+    place: 'Lower Harrow',
+    question: 'Asparagus is in. My wife wants blueberries between it. Lime or sulfur?',
+    grounds: [
+      {
+        name: 'South bed',
+        plant: 'asparagus',
+        shape: squareFeet('320'),
+        more: { sharing: ['blueberry'] },
+      },
+    ],
+    results: { 'ph-water': '5.9', om: '3.2', cec: '12', texture: 'loam', p: p('18'), k: k('96') },
+  },
+  {
+    id: 'glasshouse',
+    title: 'Weir Cottage, the glasshouse',
+    client: 'Ada Quill',
+    place: 'Upper Weir',
+    question: 'The mix in the pots was tested. What does it say?',
+    grounds: [
+      {
+        name: 'Pots on the bench',
+        plant: 'container-mix',
+        shape: squareFeet('90'),
+      },
+    ],
+    pack: { id: 'potting-mix-extract', version: 1 },
+    results: {
+      'ph-water': '6.1',
+      p: { ...p('4', 'saturated-extract'), unit: 'ppm-extract' },
+      k: { ...k('92', 'saturated-extract'), unit: 'ppm-extract' },
+      ec: { text: '1.1', method: 'saturated-paste' },
     },
   },
   {

@@ -7,6 +7,8 @@ import { demoCounty } from './county';
 const VEGETABLES = { plant: 'mixed-vegetables', situation: 'tilled' } as const;
 const FED: LawnInput = { ph: '6.5', om: '3.4', cec: '10', p: { text: '8' }, k: { text: '75' } };
 
+const BUSHES: LawnInput = { ...FED, plant: 'blueberry', ph: '6.2', texture: 'loam' };
+
 const refused = (what: DecisionKind, id: string): LawnInput => ({
   ...FED,
   decisions: { [what]: id },
@@ -68,6 +70,33 @@ const MORE: readonly LawnInput[] = [
   ...(['feed-p', 'feed-k', 'feed-one'] as const).map((what) => refused(what, WEED)),
   ...(['feed-n', 'feed-k'] as const).map((what) => refused(what, 'fertilizer-10-10-10')),
   refused('feed-p', 'urea-46-0-0'),
+  { ...FED, ...VEGETABLES, sharing: ['tomato'] },
+  { ...ORACLE, ...VEGETABLES, sharing: ['blueberry'] },
+  { ...ORACLE, plant: 'blueberry', ph: '3.9' },
+  // Sulfur: a dose of a mix, a question, refused, and still at work.
+  {
+    ...BUSHES,
+    decisions: { 'sulfur-material': 'sulfur-mix-30' },
+  },
+  { ...BUSHES, ph: '7.4', more: { 'water-alkalinity': { text: '150' } } },
+  { ...BUSHES, decisions: { fizz: 'yes' } },
+  { ...BUSHES, alsoSpread: ['sulfur'] },
+  {
+    ...FED,
+    pack: { id: 'southeast-mehlich-1', version: 1 },
+    p: { text: '8', method: 'mehlich-1' },
+  },
+  ...(['110', '250', '600'] as const).map((text) => ({ more: { pb: { text, method: 'total' } } })),
+  { more: { pb: { text: '22', method: 'mehlich-3' } } },
+  {
+    ...ORACLE,
+    more: {
+      'ph-sikora': { text: '6.0' },
+      'ph-adams-evans': { text: '7.8' },
+      'ph-mehlich': { text: '6.4', method: '1976' },
+      acidity: { text: '1' },
+    },
+  },
   { ...refused('feed-one', 'fertilizer-10-10-10'), p: { text: '60' } },
 ];
 

@@ -36,7 +36,7 @@ export const test = base.extend<Watched>({
 
 export { expect };
 
-export type StepName = 'Ground' | 'Sample' | 'Results' | 'pH' | 'Feeding' | 'Slip';
+export type StepName = 'Ground' | 'Sample' | 'Results' | 'Reading' | 'pH' | 'Feeding' | 'Slip';
 
 /** The report of a lawn, as texts. */
 export interface LawnReport {
@@ -118,8 +118,9 @@ export class App {
   /** Another piece of ground, with its name. */
   async addGround(plant: string, name: string): Promise<void> {
     const before = this.page.url();
-    await this.page.getByRole('button', { name: `Add: ${plant}` }).click();
+    await this.field('More ground, for').selectOption({ label: plant });
     await this.page.waitForURL((url) => url.href !== before);
+    await expect(this.field('What grows there').locator('option:checked')).toHaveText(plant);
     await expect(this.field('Name of the area')).toHaveValue('');
     await this.type('Name of the area', name);
   }

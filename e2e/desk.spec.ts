@@ -80,18 +80,18 @@ test('a first visit is shown the invented county, once, and it goes as one', asy
   await app.desk();
   await page.getByRole('button', { name: /^All/ }).click();
   const table = page.getByRole('table');
-  await expect(table).toHaveAttribute('aria-rowcount', '23');
+  await expect(table).toHaveAttribute('aria-rowcount', '27');
   await page.reload();
   await page.getByRole('button', { name: /^All/ }).click();
-  await expect(table).toHaveAttribute('aria-rowcount', '23');
+  await expect(table).toHaveAttribute('aria-rowcount', '27');
   await page.getByRole('button', { name: 'Remove them all' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('No cases yet.');
   await page.reload();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('No cases yet.');
-  await page.getByText('22 deleted cases, kept for 30 days').click();
+  await page.getByText('26 deleted cases, kept for 30 days').click();
   await page.getByText('The invented county').getByRole('button', { name: 'Bring back' }).click();
   await page.getByRole('button', { name: /^All/ }).click();
-  await expect(table).toHaveAttribute('aria-rowcount', '23');
+  await expect(table).toHaveAttribute('aria-rowcount', '27');
 });
 
 test('a server that was started empty shows none', async ({ page, request }) => {

@@ -48,7 +48,7 @@ test('the same without touching the mouse', async ({ page }) => {
   await expect(app.field('Plan from')).toBeFocused();
   await keys.press('Control+a');
   await keys.enter('10/4/2027');
-  await keys.press('Alt+4');
+  await keys.press('Alt+5');
   await expect(page.getByRole('button', { name: /Settle pH/ })).toBeFocused();
   await keys.reach('Tab', 'Percent');
   await keys.enter('85');

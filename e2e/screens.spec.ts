@@ -2,11 +2,17 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page, Response } from '@playwright/test';
 import { App, expect, ORACLE, test } from './app';
 
+/** The rules of WCAG 2.2, A and AA. */
+const WCAG = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
+
 /** Findings of axe that are serious or worse, and targets that are too small or too close. */
 async function serious(page: Page): Promise<string[]> {
   const rules = { 'target-size': { enabled: true } };
   const { violations } = await new AxeBuilder({ page })
-    .options({ rules, resultTypes: ['violations'] })
+    // A hundred and fifty plants in each select that offers them say nothing that one of them does not.
+    .exclude('option:nth-of-type(n + 3)')
+    .exclude('optgroup:nth-of-type(n + 2)')
+    .options({ rules, resultTypes: ['violations'], runOnly: WCAG })
     .analyze();
   return violations
     .filter(({ impact, id }) => id === 'target-size' || /serious|critical/.test(impact ?? ''))
@@ -27,7 +33,7 @@ test('axe: every step, an open working, an error in a row, the desk with a case'
 }) => {
   const app = new App(page);
   await app.typeLawn(ORACLE);
-  for (const step of ['Ground', 'Sample', 'Results', 'pH', 'Feeding', 'Slip'] as const) {
+  for (const step of ['Ground', 'Sample', 'Results', 'Reading', 'pH', 'Feeding', 'Slip'] as const) {
     await app.go(step);
     expect(await serious(page), step).toEqual([]);
   }
@@ -65,7 +71,7 @@ test('at 200 % zoom no page runs over its edge', async ({ page }) => {
   await page.setViewportSize({ width: 640, height: 400 });
   const over = (): Promise<number> =>
     page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-  for (const step of ['Ground', 'Sample', 'Results', 'pH', 'Feeding', 'Slip'] as const) {
+  for (const step of ['Ground', 'Sample', 'Results', 'Reading', 'pH', 'Feeding', 'Slip'] as const) {
     await app.go(step);
     expect(await over(), step).toBeLessThanOrEqual(0);
   }
@@ -131,12 +137,35 @@ test('axe and targets: county, nothing found, refused file, Shed, Office', async
   await sound(page, 'office');
 });
 
-test('axe and targets: all ground and every step of a bed', async ({ page }) => {
+test('axe and targets: a long reading, two packs side by side, one that is changed', async ({
+  page,
+}) => {
+  const app = await county(page);
+  await page.getByLabel('Find a case', { exact: true }).fill('old smithy');
+  await page.getByRole('link', { name: /old smithy/ }).click();
+  await app.go('Reading');
+  await sound(page, 'reading');
+  await page.getByRole('link', { name: 'Two packs side by side' }).click();
+  await page.getByLabel('Beside it').selectOption({ label: 'Lake States 1995, version 3' });
+  await sound(page, 'two packs');
+  await page.goto('/yardsticks');
+  await page.getByRole('heading', { name: 'Soil test' }).waitFor();
+  await page.getByRole('button', { name: 'Copy to a pack of your own' }).click();
+  await page
+    .getByLabel(/medium up to/)
+    .first()
+    .fill('8');
+  await sound(page, 'a pack that is changed');
+  await page.setViewportSize({ width: 900, height: 800 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(900);
+});
+
+test('axe and targets: all ground and what a bed has of its own', async ({ page }) => {
   const app = await quayHouse(page);
   await page.getByRole('button', { name: 'All ground' }).click();
   await sound(page, 'all ground');
   await app.choose('Kitchen beds');
-  for (const step of ['Ground', 'Sample', 'Results', 'pH', 'Feeding', 'Slip'] as const) {
+  for (const step of ['Ground', 'Sample', 'Feeding'] as const) {
     await app.go(step);
     await sound(page, step);
   }
@@ -180,24 +209,22 @@ test('each page loads only what it needs: no charts, papers, solvers or parsers 
   await app.typeLawn(ORACLE);
   const shown = page.url();
   for (const address of ['/', shown, '/shed', '/office']) {
-    const scripts = new Map<string, number>();
-    const reading: Promise<void>[] = [];
-    const heavy: string[] = [];
+    const scripts = new Set<string>();
     const onResponse = (response: Response): void => {
-      if (!response.url().endsWith('.js')) return;
-      const read = async (): Promise<void> => {
-        const code = await response.text();
-        scripts.set(response.url(), code.length);
-        if (HEAVY.test(code)) heavy.push(response.url());
-      };
-      reading.push(read());
+      if (response.url().endsWith('.js')) scripts.add(response.url());
     };
     page.on('response', onResponse);
     await page.goto(address);
     await page.waitForLoadState('networkidle');
-    await Promise.all(reading);
     page.off('response', onResponse);
-    const total = [...scripts.values()].reduce((sum, size) => sum + size, 0) / 1000;
+    const heavy: string[] = [];
+    let total = 0;
+    for (const url of scripts) {
+      // Asked for once more: the body of what a page has left behind is gone.
+      const code = await (await page.request.get(url)).text();
+      total += code.length / 1000;
+      if (HEAVY.test(code)) heavy.push(url);
+    }
     const where = new URL(address, 'http://localhost').pathname;
     console.log(`scripts of ${where}: ${scripts.size} files, ${total.toFixed(0)} kB uncompressed`);
     expect(scripts.size).toBeGreaterThan(3);

@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { newCase } from '../core/casefile/newCase';
 import { USUAL_OFFICE } from '../core/office/office';
+import { houseCopy, withValue } from '../core/yardsticks/house';
+import { SHIPPED_PACK } from '../core/yardsticks/packs';
 import { readCases, writeBackup, writeCase } from './caseJson';
 
 const first = newCase('case-1', '2027-10-04');
@@ -20,13 +22,26 @@ test('a backup that is written is read as it was; an empty one too', () => {
 
 test('a backup takes the office along', () => {
   const office = { ...USUAL_OFFICE, signature: 'Ines Odera' };
-  const text = [...writeBackup([first], '', office)].join('');
+  const text = [...writeBackup([first], '', { office })].join('');
   expect(readCases(text)).toMatchObject({ kind: 'cases', office });
+});
+
+test('a backup takes the packs of the office along; one that is wrong refuses it at its place', () => {
+  const pack = houseCopy(SHIPPED_PACK, 'house-1', 'Ouzel county');
+  const text = [...writeBackup([first], '', { packs: [pack] })].join('');
+  expect(readCases(text)).toMatchObject({ kind: 'cases', packs: [pack] });
+  const bad = [
+    ...writeBackup([first], '', { packs: [withValue(pack, 'soilTest/p/upTo/1', 8)] }),
+  ].join('');
+  const read = readCases(bad);
+  expect(read.kind === 'refused' && read.faults.map(({ path }) => path)).toEqual([
+    'packs/0/soilTest/p/upTo/1',
+  ]);
 });
 
 test('a case of an older schema is brought to the present one', () => {
   const read = readCases(`\uFEFF${frozen}`);
-  expect(read.kind === 'cases' && read.files[0]?.schema).toBe(3);
+  expect(read.kind === 'cases' && read.files[0]?.schema).toBe(4);
 });
 
 const backup = [...writeBackup([first, second], '')].join('');

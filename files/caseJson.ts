@@ -1,9 +1,12 @@
 import type { CaseFile } from '../core/casefile/casefile';
 import type { Office } from '../core/office/office';
 import { msg } from '../core/working/msg';
-import { locate, parseJson, type LocatedFault } from './located';
+import type { Pack } from '../core/yardsticks/pack';
+import { locate, parseJson, refusedAtTop, type LocatedFault } from './located';
 import { readCaseDocument } from './schemas/caseFile';
+import type { Fault } from './schemas/faults';
 import { readOfficeDocument } from './schemas/office';
+import { validatePack } from './schemas/pack';
 
 export type ReadCases =
   | {
@@ -12,6 +15,8 @@ export type ReadCases =
       readonly backup: boolean;
       /** What the office of the backup had decided. */
       readonly office?: Partial<Office>;
+      /** Packs of the office's own. */
+      readonly packs?: readonly Pack[];
     }
   | { readonly kind: 'refused'; readonly faults: readonly LocatedFault[] };
 
@@ -26,14 +31,14 @@ export function writeCase(file: CaseFile): string {
 
 /**
  * A whole caseload as the parts of one file, a case a part, so that no part is large.
- * @param office what the office had decided, if anything
+ * @param kept what the office had decided, and the packs of its own, if any
  */
 export function* writeBackup(
   files: Iterable<CaseFile>,
   madeAt: string,
-  office?: Office,
+  kept: { readonly office?: Office; readonly packs?: readonly Pack[] } = {},
 ): Generator<string> {
-  const head = { format: BACKUP_FORMAT, schema: BACKUP_SCHEMA, madeAt, ...(office && { office }) };
+  const head = { format: BACKUP_FORMAT, schema: BACKUP_SCHEMA, madeAt, ...kept };
   yield `${JSON.stringify(head).slice(0, -1)},"cases":[`;
   let before = '\n';
   for (const file of files) {
@@ -43,10 +48,6 @@ export function* writeBackup(
   yield '\n]}\n';
 }
 
-function refusedAtTop(reason: LocatedFault['reason']): ReadCases {
-  return { kind: 'refused', faults: [{ line: 1, column: 1, path: '', reason }] };
-}
-
 function readOne(text: string, raw: unknown): ReadCases {
   const read = readCaseDocument(raw);
   if (read.kind === 'refused') return refusedAtTop(read.reason);
@@ -54,8 +55,35 @@ function readOne(text: string, raw: unknown): ReadCases {
   return { kind: 'cases', files: [read.file], backup: false };
 }
 
+/** The packs of a backup, with every fault of the first that has any. */
+function readPacks(
+  packs: unknown,
+):
+  | { readonly kind: 'packs'; readonly packs: readonly Pack[] }
+  | { readonly kind: 'invalid'; readonly faults: readonly Fault[] } {
+  if (!Array.isArray(packs)) {
+    return {
+      kind: 'invalid',
+      faults: [{ path: 'packs', got: '', expected: msg('expected.list') }],
+    };
+  }
+  const read: Pack[] = [];
+  for (const [index, document] of packs.entries()) {
+    const checked = validatePack(document);
+    if (checked.kind === 'invalid') {
+      const faults = checked.faults.map((fault) => ({
+        ...fault,
+        path: `packs/${index}/${fault.path}`,
+      }));
+      return { kind: 'invalid', faults };
+    }
+    read.push(checked.pack);
+  }
+  return { kind: 'packs', packs: read };
+}
+
 function readBackup(text: string, raw: Readonly<Record<string, unknown>>): ReadCases {
-  const { schema, cases, office } = raw;
+  const { schema, cases, office, packs } = raw;
   if (typeof schema !== 'number' || schema > BACKUP_SCHEMA) {
     return refusedAtTop(msg('refused.newerBackup'));
   }
@@ -68,6 +96,8 @@ function readBackup(text: string, raw: Readonly<Record<string, unknown>>): ReadC
     const faults = decided.faults.map((fault) => ({ ...fault, path: `office/${fault.path}` }));
     return { kind: 'refused', faults: locate(text, faults) };
   }
+  const own = packs === undefined ? undefined : readPacks(packs);
+  if (own?.kind === 'invalid') return { kind: 'refused', faults: locate(text, own.faults) };
   const files: CaseFile[] = [];
   const ids = new Set<string>();
   for (const [index, document] of cases.entries()) {
@@ -92,7 +122,13 @@ function readBackup(text: string, raw: Readonly<Record<string, unknown>>): ReadC
     ids.add(read.file.id);
     files.push(read.file);
   }
-  return { kind: 'cases', files, backup: true, ...(decided && { office: decided.office }) };
+  return {
+    kind: 'cases',
+    files,
+    backup: true,
+    ...(decided && { office: decided.office }),
+    ...(own && { packs: own.packs }),
+  };
 }
 
 /**

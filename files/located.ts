@@ -17,6 +17,14 @@ export interface LocatedFault {
   readonly reason: Msg;
 }
 
+/** A file that is refused for what it is as a whole. */
+export function refusedAtTop(reason: Msg): {
+  readonly kind: 'refused';
+  readonly faults: readonly LocatedFault[];
+} {
+  return { kind: 'refused', faults: [{ line: 1, column: 1, path: '', reason }] };
+}
+
 function lineAndColumn(text: string, offset: number): { line: number; column: number } {
   const before = text.slice(0, offset).split('\n');
   return { line: before.length, column: (before.at(-1)?.length ?? 0) + 1 };

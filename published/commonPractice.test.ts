@@ -3,6 +3,7 @@ import { scheduleDoses } from '../core/calendar/schedule';
 import { bagsFor, splitDoses } from '../core/dosing/doses';
 import { gradeRatio } from '../core/materials/explain';
 import { SHIPPED_MATERIALS } from '../core/materials/materials';
+import { planCase } from '../core/plan';
 import {
   feetToHundreds,
   nutrientToProduct,
@@ -23,6 +24,7 @@ import {
 import { quantity } from '../core/units/quantity';
 import { PlanContext } from '../core/working/context';
 import { msg } from '../core/working/msg';
+import { lawnCase } from '../test/cases';
 import { valueOf } from '../core/working/working';
 
 const ALL_YEAR = [{ from: '01-01', to: '12-31' }];
@@ -142,4 +144,38 @@ test('no. 16: 23 lb P and 161 lb K per acre to 6⅔ in. are 11.5 and 80.5 ppm', 
   const depth = quantity(20 / 3, 'in', 'depth');
   expect(poundsPerAcreToPpm(quantity(23, 'lb/acre', 'P'), depth).value).toBeCloseTo(11.5, 10);
   expect(poundsPerAcreToPpm(quantity(161, 'lb/acre', 'K'), depth).value).toBeCloseTo(80.5, 10);
+});
+
+/** Blueberries on loam at pH 7.0 without free lime. */
+function bushes(squareFeet: string, material: string) {
+  const file = lawnCase({
+    plant: 'blueberry',
+    situation: 'established',
+    squareFeet,
+    ph: '7.0',
+    texture: 'loam',
+    decisions: { 'sulfur-material': material },
+  });
+  const sulfur = planCase(file).areas[0]?.sulfur;
+  if (!sulfur) throw new Error('no sulfur');
+  return sulfur;
+}
+
+test('no. 2: the trade’s rule of 0.2 lb for each tenth above 5.2: 18 tenths, 3.6 lb S per 100 ft² in all', () => {
+  const { options, first } = bushes('100', 'sulfur-prills-90');
+  const rule = options.find(({ id }) => id === 'per-tenth')?.gross;
+  expect(rule).toMatchObject({
+    value: { value: expect.closeTo(36, 6) as number, unit: 'lb/1000ft2' },
+  });
+  // Never one dose: 1 lb S per 100 ft² at once.
+  expect(first).toMatchObject({ value: { value: expect.closeTo(10, 6) as number } });
+});
+
+test('no. 3: on 50 ft² of bush the slip says the first dose of a 30 % product: 0.5 lb S, 1.67 lb', () => {
+  const { set, doses } = bushes('50', 'sulfur-mix-30');
+  expect(set.total).toMatchObject({ value: { value: expect.closeTo(1.667, 3) as number } });
+  expect(doses).toHaveLength(1);
+  // 26.7 oz to what a kitchen scale can do, and never over: 26 oz.
+  const printed = doses[0]?.amount.printed;
+  expect(printed && !('absent' in printed) ? printed.value.value * 16 : NaN).toBeCloseTo(26, 6);
 });

@@ -3,6 +3,7 @@
  * nothing with the core but the shape of the sheet; factors and tables stand here or in
  * `published/fixtures`.
  */
+import { readNumbers } from './csv';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import type { PresentWorking, Working } from '../core/working/working';
@@ -78,25 +79,52 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
   cores: (t = 0, cv = 0, error = 1) => Math.ceil(((t * cv) / error) ** 2 - 1e-9),
   // 7.48052 gal of 16 cups in a cubic foot: 1728 in³ ÷ 231 in³ × 16
   'lb-to-cups': (lb = 0, density = 1) => (lb / density) * (1728 / 231) * 16,
+  'ppm-to-lb-per-acre': (ppm = 0, inches = 0) => ppm * 0.3 * inches,
   'lb-per-acre-to-ppm': (lb = 0, inches = 1) => lb / 0.3 / inches,
+  // The lower root of 2.27 H² − 5.55 H + 7.79 = pH, for the soil and for the target.
+  // 27,154 gal of 8.345 lb on an acre-inch, a millionth of it for each mg/L
+  'water-lime': (mgPerL = 0) => mgPerL * 0.2266,
+  'part-of-the-way': (low = 0, high = 0, part = 0) => low + part * (high - low),
+  'sulfur-per-tenth': (ph = 0) => Math.max(0, (ph - 5.2) * 10) * 0.2,
+  ...Object.fromEntries(
+    ['sand', 'loam', 'clay', 'clay-high'].map((soil, at) => [
+      `sulfur-${soil}`,
+      (ph = 0) => onSulfurRows(ph, at + 1),
+    ]),
+  ),
+  'adams-evans': (buffer = 0, ph = 0, target = 0) => {
+    const acid = (at: number): number =>
+      (5.55 - Math.sqrt(5.55 * 5.55 - 9.08 * (7.79 - at))) / 4.54;
+    return (8000 * (8 - buffer) * Math.max(0, acid(ph) - acid(target))) / acid(ph);
+  },
+  'mehlich-1976': (buffer = 0, ph = 0, target = 0) =>
+    (4 * (6.6 - buffer) * Math.max(0, target - ph)) / (6.6 - ph),
   'critical-k': (base = 0, slope = 0, cec = 0) => base + slope * cec,
   'ton-short-cut': (tons = 0) => 50 * tons,
   'unreacted-share': (days = 0) => (days <= 0 ? 1 : Math.max(0, 1 - (0.08 * days) / 30.4375)),
 };
 
-const FIXTURES: Readonly<Record<string, string>> = {
-  smp: 'smp-recollection-b.csv',
-  'lime-by-texture': 'lime-by-texture.csv',
-  'lake-states-1995-v2': 'lake-states-1995-v2.csv',
-  ...Object.fromEntries(
-    [
-      'delta-mehlich-3',
-      'upper-south-mehlich-1',
-      'tidewater-mehlich-1',
-      'northeast-morgan',
-      'plains-olsen',
-    ].map((id) => [`${id}-v1`, 'garden-composite.csv']),
-  ),
+const COMPOSITE = ['garden-composite.csv'];
+const BY_CLASS = [...COMPOSITE, 'class-rates.csv'];
+
+/** The files of a table's cells, by the table's name. */
+const FIXTURES: Readonly<Record<string, readonly string[]>> = {
+  smp: ['smp-recollection-b.csv'],
+  'lime-by-texture': ['lime-by-texture.csv'],
+  'lake-states-1995-v2': ['lake-states-1995-v2.csv'],
+  'lake-states-1995-v3': ['lake-states-1995-v2.csv', 'class-rates-lake-states.csv'],
+  'delta-mehlich-3-v1': COMPOSITE,
+  'delta-mehlich-3-v2': BY_CLASS,
+  'upper-south-mehlich-1-v1': COMPOSITE,
+  'upper-south-mehlich-1-v2': BY_CLASS,
+  'tidewater-mehlich-1-v1': COMPOSITE,
+  'tidewater-mehlich-1-v2': BY_CLASS,
+  'southeast-mehlich-1-v1': BY_CLASS,
+  'northeast-morgan-v1': COMPOSITE,
+  'northeast-morgan-v2': BY_CLASS,
+  'plains-olsen-v1': COMPOSITE,
+  'plains-olsen-v2': BY_CLASS,
+  'mid-atlantic-vegetables-v1': [...BY_CLASS, 'mid-atlantic-vegetables.csv'],
 };
 
 /** Cells of a fixture by `row|column`. */
@@ -113,7 +141,12 @@ function readTable(file: string): ReadonlyMap<string, number> {
   );
 }
 
-const tables = new Map(Object.entries(FIXTURES).map(([id, file]) => [id, readTable(file)]));
+const tables = new Map(
+  Object.entries(FIXTURES).map(([id, files]) => [
+    id,
+    new Map(files.flatMap((file) => [...readTable(file)])),
+  ]),
+);
 
 function lookedUp(detail: PresentWorking['detail']): number {
   if (!detail || !('table' in detail)) return NaN;
@@ -131,6 +164,16 @@ function rounded(value: number, limit: number, step: number): number {
   const nearest = Math.round(value / step) * step;
   // Without a limit the nearest stands.
   return nearest > limit + 1e-9 ? Math.floor(limit / step + 1e-9) * step : nearest;
+}
+
+/** Sulfur down to 4.5 on the line between the printed rows of a fixture. */
+function onSulfurRows(ph: number, column: number): number {
+  const rows = readNumbers('sulfur-to-4.5.csv');
+  const at = rows.findIndex(([row = 0]) => row <= ph + 1e-9);
+  const [low = [], high = []] = [rows[at], rows[Math.max(0, at - 1)]];
+  const [p0 = 0, p1 = 0] = [low[0], high[0]];
+  const [s0 = NaN, s1 = NaN] = [low[column], high[column]];
+  return p1 === p0 ? s0 : s0 + ((ph - p0) * (s1 - s0)) / (p1 - p0);
 }
 
 /** The value of a working from the values of its inputs. */

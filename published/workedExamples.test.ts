@@ -5,6 +5,7 @@
 import { candidatesFor } from '../core/feeding/products';
 import { SHIPPED_MATERIALS } from '../core/materials/materials';
 import { planCase } from '../core/plan';
+import { COOL_SEASON_LAWN } from '../core/plants/plants';
 import {
   nutrientToProduct,
   perAcreToPerThousand,
@@ -121,7 +122,7 @@ test('whatever serves a need holds that nutrient, and nothing with a pesticide s
     ['p', 'P2O5'],
     ['k', 'K2O'],
   ] as const) {
-    const candidates = candidatesFor(role, fertilizers);
+    const candidates = candidatesFor(role, fertilizers, COOL_SEASON_LAWN);
     expect(candidates.length).toBeGreaterThan(3);
     for (const { grade, pesticide } of candidates) {
       expect(grade[nutrient]).toBeGreaterThan(0);

@@ -21,7 +21,13 @@ import { ReportTable } from '../files/reportTable/reportTable';
 import { validateCaseFile } from '../files/schemas/caseFile';
 
 const PORT = 3218;
-const text = readFileSync('core/casefile/fixtures/case-v3.json', 'utf8');
+const frozen = readFileSync('core/casefile/fixtures/case-v4.json', 'utf8');
+/** A case as most are: read by a shipped pack. */
+const text = JSON.stringify({
+  ...(JSON.parse(frozen) as CaseFile),
+  pack: { id: 'lake-states-1995', version: 3 },
+  house: null,
+});
 
 const RUNS = 2000;
 

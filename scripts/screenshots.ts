@@ -69,9 +69,12 @@ test('pictures', async ({ page }) => {
   await page.getByRole('link', { name: 'Print the client’s sheet' }).click();
   await page.getByText('What to bring').waitFor();
   await picture(page, 'sheet');
-  await open(app, 'Ferry Row allotments, plot 9', 'Feeding');
-  await page.getByText('What each pack makes of this report').click();
-  await picture(page, 'packs');
+  await open(app, 'The old smithy', 'Reading');
+  await picture(page, 'reading');
+  await page.getByRole('link', { name: 'Two packs side by side' }).click();
+  await page.getByLabel('Beside it').selectOption({ label: 'Lake States 1995, version 3' });
+  await page.getByRole('table', { name: 'Soil test' }).getByText('recalled').first().click();
+  await picture(page, 'yardsticks');
   await open(app, 'Quay House', 'Ground');
   await app.choose('Kitchen beds');
   await app.go('Results');

@@ -3,6 +3,7 @@ import type { CaseFile } from '../core/casefile/casefile';
 import type { Msg } from '../core/working/msg';
 import type { StepId } from '../core/working/context';
 import type { QueueFacts } from '../core/queue';
+import type { Pack } from '../core/yardsticks/pack';
 import { intoBuckets, type Bucket } from './buckets';
 
 /** A stored case. `deletedAt` is 0 for a case that stands on the Desk. */
@@ -38,6 +39,14 @@ export interface CaseIndexRow {
   facts: QueueFacts;
 }
 
+/** A house pack in its newest version; a case keeps the version that it is read by in itself. */
+export interface PackRow {
+  id: string;
+  pack: Pack;
+  /** What was typed into it since, by place, and is not yet a version: kept as typed. */
+  draft: Readonly<Record<string, string>>;
+}
+
 interface SettingRow {
   key: string;
   value: string;
@@ -47,6 +56,7 @@ interface SettingRow {
 export class AgrologosDb extends Dexie {
   cases!: EntityTable<CaseRow, 'id'>;
   deskLines!: EntityTable<Bucket<CaseIndexRow>, 'bucket'>;
+  packs!: EntityTable<PackRow, 'id'>;
   settings!: EntityTable<SettingRow, 'key'>;
 
   constructor(name = 'agrologos') {
@@ -64,6 +74,7 @@ export class AgrologosDb extends Dexie {
         await change.table('deskLines').bulkAdd(intoBuckets(lines));
       });
     this.version(3).stores({ caseIndex: null });
+    this.version(4).stores({ packs: 'id' });
   }
 }
 

@@ -1,3 +1,5 @@
+import { houseCopy } from '../core/yardsticks/house';
+import { SHIPPED_PACK } from '../core/yardsticks/packs';
 import { newCase } from '../core/casefile/newCase';
 import { caseStart, stockOf, USUAL_OFFICE } from '../core/office/office';
 import { AgrologosDb } from './db';
@@ -41,10 +43,13 @@ test('a new case begins with the newest version of the pack and the laboratoryâ€
     soilUnit: 'lb/acre',
   };
   const { pack, reports } = newCase('c1', '2027-10-04', caseStart(office));
-  expect(pack).toEqual({ id: 'lake-states-1995', version: 2 });
+  expect(pack).toEqual({ id: 'lake-states-1995', version: 3 });
   expect(reports['r1']).toMatchObject({
     laboratory: 'Fen Soils',
     results: { s1: { p: { text: '', unit: 'lb/acre', method: 'bray-1' } } },
   });
   expect(caseStart({ ...office, packId: 'gone' }).pack.id).toBe('lake-states-1995');
+  const own = houseCopy(SHIPPED_PACK, 'house-1', 'Ouzel county');
+  const begun = newCase('c2', '2027-10-04', caseStart({ ...office, packId: 'house-1' }, own));
+  expect([begun.pack, begun.house]).toEqual([{ id: 'house-1', version: 1 }, own]);
 });

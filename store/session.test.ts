@@ -227,7 +227,7 @@ test('a deleted case can be restored for 30 days, then it is gone', async () => 
 });
 
 test('a document of a newer schema is refused whole', async () => {
-  await base.cases.update('c1', { doc: { ...newCase('c1', '2027-10-04'), schema: 99 as 3 } });
+  await base.cases.update('c1', { doc: { ...newCase('c1', '2027-10-04'), schema: 99 as 4 } });
   expect(await readCase('c1', NOW, base)).toMatchObject({
     kind: 'refused',
     reason: { id: 'refused.newer' },
@@ -241,10 +241,10 @@ test('a case that an older version stored is brought up where it lies, and then 
   const path = 'areas/lawn/shape/number';
   const { conflicts } = await patchCase(old.id, [{ path, was: '', value: '4' }], NOW, base);
   expect(conflicts).toEqual([]);
-  expect(await base.cases.get(old.id)).toMatchObject({ schema: 3, doc: { schema: 3 } });
+  expect(await base.cases.get(old.id)).toMatchObject({ schema: 4, doc: { schema: 4 } });
   await base.cases.put(row);
   const read = await readCase(old.id, NOW, base);
   const stored = await base.cases.get(old.id);
-  expect(stored).toMatchObject({ rev: 4, schema: 3 });
+  expect(stored).toMatchObject({ rev: 4, schema: 4 });
   expect(read.kind === 'found' && [read.row, read.raw]).toEqual([stored, stored?.doc]);
 });

@@ -11,6 +11,7 @@ import {
   type Shape,
   type Typed,
 } from '../core/casefile/casefile';
+import type { Pack } from '../core/yardsticks/pack';
 import { emptyResult, newCase, newReport } from '../core/casefile/newCase';
 
 /** What the tests vary of the one lawn. Everything is text, as typed. */
@@ -27,6 +28,10 @@ export interface LawnInput {
   lab?: Partial<Typed>;
   depth?: string;
   plant?: string;
+  /** Plants that share the ground with it. */
+  sharing?: readonly string[];
+  /** The house pack of the case. */
+  house?: Pack;
   shape?: Partial<Shape>;
   p?: Partial<Typed>;
   k?: Partial<Typed>;
@@ -99,6 +104,7 @@ export function lawnCase(input: LawnInput): CaseFile {
     title: 'Weir Cottage',
     planFrom: input.planFrom ?? base.planFrom,
     pack: input.pack ?? base.pack,
+    house: input.house ?? null,
     samples: input.untested ? {} : { s1: { ...sample, takenOn: input.takenOn ?? '' } },
     past: {
       ...(input.spreadOn ? { l1: limed(input.spreadOn) } : {}),
@@ -111,6 +117,7 @@ export function lawnCase(input: LawnInput): CaseFile {
         ...lawn,
         name: 'Main lawn',
         plant: input.plant ?? lawn.plant,
+        sharing: input.sharing ?? [],
         situation: input.situation ?? 'established',
         clippings: input.clippings ?? 'unknown',
         measuredBy: input.measuredBy ?? '',

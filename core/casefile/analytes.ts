@@ -8,7 +8,14 @@ export interface AnalyteFacts {
   readonly methods: readonly string[];
   /** What the method tells, for its words. */
   readonly methodIs?:
-    'extractant' | 'form' | 'waterMethod' | 'saltPh' | 'printedAs' | 'ecMethod' | 'leadMethod';
+    | 'extractant'
+    | 'form'
+    | 'waterMethod'
+    | 'saltPh'
+    | 'printedAs'
+    | 'ecMethod'
+    | 'leadMethod'
+    | 'bufferForm';
   /** From where to where reports usually run, in the first unit; common practice, from memory. */
   readonly usual?: readonly [low: number, high: number];
   /** Names as laboratories write them, without case, spaces and signs. */
@@ -42,6 +49,7 @@ const P_EXTRACTANTS = [
   'olsen',
   'mehlich-1',
   'modified-morgan',
+  'saturated-extract',
   'other',
 ] as const;
 const K_EXTRACTANTS = [
@@ -50,8 +58,12 @@ const K_EXTRACTANTS = [
   'mehlich-3',
   'mehlich-1',
   'modified-morgan',
+  'saturated-extract',
   'other',
 ] as const;
+/** Metals are drawn out by extractants of their own, boron by hot water. */
+const METAL_EXTRACTANTS = ['', 'dtpa', 'mehlich-3', 'mehlich-1', 'other'];
+const BORON_EXTRACTANTS = ['', 'hot-water', 'mehlich-3', 'other'];
 
 /** What is known of each analyte: the one home of its units, methods, names and usual range. */
 export const ANALYTE_FACTS: Readonly<Record<Analyte, AnalyteFacts>> = {
@@ -77,13 +89,15 @@ export const ANALYTE_FACTS: Readonly<Record<Analyte, AnalyteFacts>> = {
   },
   'ph-sikora': {
     units: ['pH'],
-    methods: NONE,
+    methods: ['', 'sikora-2'],
+    methodIs: 'bufferForm',
     usual: [5.8, 7.5],
     names: ['sikora', 'sikorabuffer'],
   },
   'ph-mehlich': {
     units: ['pH'],
-    methods: NONE,
+    methods: ['', '1976', 'modified'],
+    methodIs: 'bufferForm',
     usual: [4.8, 6.5],
     names: ['mehlichbuffer', 'mehlichbufferph'],
   },
@@ -133,11 +147,41 @@ export const ANALYTE_FACTS: Readonly<Record<Analyte, AnalyteFacts>> = {
     usual: [2, 50],
     names: ['no3', 'nitrate', 'no3n', 'nitraten'],
   },
-  zn: { units: METAL, methods: NONE, usual: [0.5, 10], names: ['zn', 'zinc'] },
-  fe: { units: METAL, methods: NONE, usual: [5, 200], names: ['fe', 'iron'] },
-  mn: { units: METAL, methods: NONE, usual: [2, 100], names: ['mn', 'manganese'] },
-  cu: { units: METAL, methods: NONE, usual: [0.2, 5], names: ['cu', 'copper'] },
-  b: { units: METAL, methods: NONE, usual: [0.2, 2], names: ['b', 'boron'] },
+  zn: {
+    units: METAL,
+    methods: METAL_EXTRACTANTS,
+    methodIs: 'extractant',
+    usual: [0.5, 10],
+    names: ['zn', 'zinc'],
+  },
+  fe: {
+    units: METAL,
+    methods: METAL_EXTRACTANTS,
+    methodIs: 'extractant',
+    usual: [5, 200],
+    names: ['fe', 'iron'],
+  },
+  mn: {
+    units: METAL,
+    methods: METAL_EXTRACTANTS,
+    methodIs: 'extractant',
+    usual: [2, 100],
+    names: ['mn', 'manganese'],
+  },
+  cu: {
+    units: METAL,
+    methods: METAL_EXTRACTANTS,
+    methodIs: 'extractant',
+    usual: [0.2, 5],
+    names: ['cu', 'copper'],
+  },
+  b: {
+    units: METAL,
+    methods: BORON_EXTRACTANTS,
+    methodIs: 'extractant',
+    usual: [0.2, 2],
+    names: ['b', 'boron'],
+  },
   al: { units: METAL, methods: NONE, usual: [5, 200], names: ['al', 'aluminum', 'aluminium'] },
   pb: {
     units: ['ppm', 'mg/kg'],

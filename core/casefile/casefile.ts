@@ -1,7 +1,9 @@
 import type { IsoDate } from '../typed/date';
+import type { Pack } from '../yardsticks/pack';
+import type { Situation } from './situations';
 
 /** The schema number of the documents that this version writes. */
-export const SCHEMA = 3;
+export const SCHEMA = 4;
 export const FORMAT = 'agrologos-case';
 
 /** A value as it stands on the paper or was typed: never parsed, never mended in the document. */
@@ -121,9 +123,6 @@ interface Site {
   readonly note: string;
 }
 
-export const SITUATIONS = ['established', 'stressed', 'tilled'] as const;
-export type Situation = (typeof SITUATIONS)[number];
-
 export const CLIPPINGS = ['unknown', 'returned', 'removed'] as const;
 type Clippings = (typeof CLIPPINGS)[number];
 
@@ -132,6 +131,8 @@ export interface Area {
   readonly name: string;
   readonly order: number;
   readonly plant: string;
+  /** Ids of plants that share the ground with it. */
+  readonly sharing: readonly string[];
   readonly situation: Situation;
   readonly clippings: Clippings;
   readonly shape: Shape;
@@ -282,6 +283,9 @@ export interface Label {
   readonly price: string;
 }
 
+/** Thresholds on which good practitioners differ: which of them an area is read by. */
+export const OPINIONS = ['opinion-k', 'opinion-p', 'opinion-cu', 'opinion-mn'] as const;
+
 export const DECISIONS = [
   'lime-method',
   'lime-target',
@@ -290,6 +294,14 @@ export const DECISIONS = [
   'lime-own',
   'lab-rescale',
   'ph-settled',
+  'sulfur-settled',
+  'sulfur-material',
+  'fizz',
+  'soil-group',
+  'window',
+  'governs',
+  ...OPINIONS,
+  'retest',
   'feed-source',
   'feed-way',
   'feed-n',
@@ -335,6 +347,8 @@ export interface CaseFile {
   /** The day from which the calendar runs, as typed. */
   readonly planFrom: string;
   readonly pack: { readonly id: string; readonly version: number };
+  /** The house pack that it is read by, whole, so that it reads alike wherever the case goes. */
+  readonly house: Pack | null;
   readonly areas: Readonly<Record<string, Area>>;
   readonly samples: Readonly<Record<string, Sample>>;
   readonly reports: Readonly<Record<string, Report>>;

@@ -3,6 +3,7 @@ import { FORMAT, SCHEMA } from './casefile';
 import { isNode } from './nodes';
 import { toSchema2 } from './toSchema2';
 import { toSchema3 } from './toSchema3';
+import { toSchema4 } from './toSchema4';
 
 /** A step from one schema to the next: a pure function on the plain document. */
 export interface Migration {
@@ -14,6 +15,7 @@ export interface Migration {
 const MIGRATIONS: readonly Migration[] = [
   { from: 1, up: toSchema2 },
   { from: 2, up: toSchema3 },
+  { from: 3, up: toSchema4 },
 ];
 
 export type Migrated =

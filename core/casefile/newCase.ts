@@ -1,6 +1,5 @@
-import { COOL_SEASON_LAWN } from '../plants/plants';
 import type { IsoDate } from '../typed/date';
-import { SHIPPED_PACK } from '../yardsticks/packs';
+import { USUAL_PACK } from '../yardsticks/versions';
 import { ANALYTE_FACTS } from './analytes';
 import {
   FORMAT,
@@ -49,16 +48,22 @@ export const EMPTY_SHAPE: Shape = {
 };
 
 /**
- * An area before anything is known of it but the plant.
+ * An area before anything is known of it but what grows there.
  * @param pace the length of a pace of whoever will measure it, as typed
  */
-export function newArea(id: string, order: number, plant: string, pace = ''): Area {
+export function newArea(
+  id: string,
+  order: number,
+  { plant, situation }: Pick<Area, 'plant' | 'situation'>,
+  pace = '',
+): Area {
   return {
     id,
     name: '',
     order,
     plant,
-    situation: plant === COOL_SEASON_LAWN.id ? 'established' : 'tilled',
+    sharing: [],
+    situation,
     clippings: 'unknown',
     shape: EMPTY_SHAPE,
     parts: {},
@@ -77,6 +82,8 @@ export function newSample(id: string, areaIds: readonly string[]): Sample {
 /** What an office's cases begin with: its usual pack, and the paper of its usual laboratory. */
 export interface CaseStart {
   readonly pack: CaseFile['pack'];
+  /** The pack itself, where it is a house's own. */
+  readonly house: CaseFile['house'];
   readonly laboratory: string;
   /** The layout of that paper; '' is the usual one. */
   readonly layout: string;
@@ -89,13 +96,17 @@ export interface CaseStart {
 }
 
 const USUAL_START: CaseStart = {
-  pack: { id: SHIPPED_PACK.id, version: SHIPPED_PACK.version },
+  pack: USUAL_PACK,
+  house: null,
   laboratory: '',
   layout: '',
   sampling: { fee: '', days: '' },
   pace: '',
   results: {},
 };
+
+/** What a new case begins with: a lawn. */
+const FIRST_GROUND = { plant: 'cool-season-lawn', situation: 'established' } as const;
 
 type Column = Report['results'][string];
 
@@ -142,7 +153,7 @@ export function newReport(
  * @param id unique among all cases; @param today the day from which the plan runs until changed
  */
 export function newCase(id: string, today: IsoDate, start: CaseStart = USUAL_START): CaseFile {
-  const { pack, laboratory } = start;
+  const { pack, house, laboratory } = start;
   return {
     format: FORMAT,
     schema: SCHEMA,
@@ -152,7 +163,8 @@ export function newCase(id: string, today: IsoDate, start: CaseStart = USUAL_STA
     client: { name: '', place: '', question: '' },
     planFrom: today,
     pack,
-    areas: { lawn: newArea('lawn', 1, COOL_SEASON_LAWN.id, start.pace) },
+    house,
+    areas: { lawn: newArea('lawn', 1, FIRST_GROUND, start.pace) },
     samples: { s1: newSample('s1', ['lawn']) },
     reports: {
       r1: newReport('r1', {

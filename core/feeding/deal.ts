@@ -3,6 +3,7 @@ import type { CaseFile } from '../casefile/casefile';
 import { bagsFor, dealOut, splitDoses, type Dealing, type DoseSet } from '../dosing/doses';
 import type { Fertilizer } from '../materials/types';
 import type { Dose } from '../ph/types';
+import { SPLIT_BELOW_CEC } from '../tables/exchange';
 import type { IsoDate } from '../typed/date';
 import {
   perHundredFeetToTotal,
@@ -79,6 +80,33 @@ function reachOf(
   );
 }
 
+/** Soil of little exchange capacity holds no nitrogen or potash for long: half of it at a time at most. */
+function halfOnLightSoil(
+  ctx: PlanContext,
+  { readings }: FeedInput,
+  prefix: string,
+  { material, rate }: ProductPart,
+): ProductPart['rate'][] {
+  const { cec } = readings;
+  const { grade, organic } = material;
+  const held = organic || grade.N + grade.K2O === 0;
+  if ('absent' in cec || cec.value.value >= SPLIT_BELOW_CEC || held) return [];
+  const share = ctx.constant(
+    { id: `${prefix}/light-soil/share`, label: msg('feed.sandyShare'), source: 'practice' },
+    0.5,
+    'ratio',
+    'share',
+  );
+  const label = msg('feed.sandyHalf', { cec: SPLIT_BELOW_CEC });
+  const half = ctx.sheet.derive(
+    'multiply',
+    { id: `${prefix}/light-soil`, label },
+    [rate, share],
+    (all, part) => quantity(all.value * part.value, 'lb/1000ft2', 'product'),
+  );
+  return [half];
+}
+
 /** A product of the plan split under its caps; one trip is one dressing whose caps are met already. */
 function splitPart(
   ctx: PlanContext,
@@ -88,7 +116,13 @@ function splitPart(
 ): DoseSet {
   const prefix = `${input.area.id}/feed/${part.role}`;
   const rules = dressingRules(input.pack, input.plant);
-  const caps = part.role === 'one' ? [] : capsOf(ctx, prefix, part.material, part.shares, rules);
+  const caps =
+    part.role === 'one'
+      ? []
+      : [
+          ...capsOf(ctx, prefix, part.material, part.shares, rules),
+          ...halfOnLightSoil(ctx, input, prefix, part),
+        ];
   const cap =
     part.role === 'one'
       ? part.rate

@@ -7,7 +7,7 @@ import { balanceOf, handOrder, isNeeded, type Chosen } from './handOrder';
 import { dressingRules, nutrientNeeds, type Needs } from './need';
 import { NUTRIENTS } from './nutrients';
 import { bestForOneTrip, oneTrip, oneTripCandidates } from './oneTrip';
-import { candidatesFor } from './products';
+import { candidatesFor, firstNitrogen } from './products';
 import type { FeedInput, FeedOption, FeedPlan, FeedVerdict } from './types';
 
 /** The decided one of some products, else the first. */
@@ -22,9 +22,11 @@ function pick(
 }
 
 function chosenProducts(input: FeedInput): Chosen {
+  const { materials, plant, readings } = input;
   const of = (role: 'n' | 'p' | 'k'): Fertilizer => {
-    const candidates = candidatesFor(role, input.materials.fertilizers);
-    const found = pick(input, `feed-${role}`, candidates, candidates[0]);
+    const candidates = candidatesFor(role, materials.fertilizers, plant);
+    const first = role === 'n' ? firstNitrogen(candidates, plant, readings) : candidates[0];
+    const found = pick(input, `feed-${role}`, candidates, first);
     if (!found) throw new Error(`planFeeding: the materials hold nothing for '${role}'`);
     return found;
   };
@@ -85,7 +87,7 @@ function digestOf(verdict: FeedVerdict, { parts }: FeedOption): string {
  * in one trip beside it; the one that was decided for in dated dressings.
  */
 export function planFeeding(ctx: PlanContext, input: FeedInput): FeedPlan {
-  const { file, area, materials } = input;
+  const { file, area, plant, materials } = input;
   const needs = nutrientNeeds(ctx, input);
   const verdict = verdictOf(needs);
   const single = oneTripCandidates(needs.need, materials.fertilizers);
@@ -101,9 +103,9 @@ export function planFeeding(ctx: PlanContext, input: FeedInput): FeedPlan {
     oneTrip: one,
     byNeed,
     candidates: {
-      n: ids(candidatesFor('n', materials.fertilizers)),
-      p: ids(candidatesFor('p', materials.fertilizers)),
-      k: ids(candidatesFor('k', materials.fertilizers)),
+      n: ids(candidatesFor('n', materials.fertilizers, plant)),
+      p: ids(candidatesFor('p', materials.fertilizers, plant)),
+      k: ids(candidatesFor('k', materials.fertilizers, plant)),
       one: ids(single),
     },
     digest: digestOf(verdict, chosen),

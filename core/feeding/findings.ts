@@ -21,7 +21,7 @@ function testFindings(ctx: PlanContext, input: FeedInput, { needs }: FeedPlan): 
     const { rating, sentence, analyte, value } = reading;
     if (rating === 'very-high') {
       ctx.find(area.id, 'feeding', 'note', `veryHigh.${analyte}`, {}, [value]);
-    } else if (!rating) {
+    } else if (!rating && !(readings.phFromField && sentence.id === 'reading.notTested')) {
       ctx.find(area.id, 'feeding', 'note', `unrated.${analyte}`, { why: sentence }, [value]);
     }
   }
@@ -98,7 +98,7 @@ export function feedFindings(ctx: PlanContext, input: FeedInput, plan: FeedPlan)
     return;
   }
   if (verdict === 'absent' || !(readings.begun || readings.untested)) return;
-  if (plant.form === 'lawn' && needs.source === 'pack' && area.clippings === 'unknown') {
+  if (plant.form === 'lawn' && needs.source !== 'laboratory' && area.clippings === 'unknown') {
     ctx.find(area.id, 'feeding', 'note', 'clippingsUnknown', {}, [needs.need.N]);
   }
   if (ground.rows) ctx.find(area.id, 'feeding', 'note', 'rowsSideDressed', {}, [ground.rows]);

@@ -13,16 +13,19 @@ import { nutrientGiven } from './given';
 import type { NeedInput } from './needInput';
 import { NUTRIENTS, type Nutrient, type NutrientRates } from './nutrients';
 import { packRates } from './packRates';
+import { schoolRates, SCHOOLS, type School } from './schools';
 
 type Rate<S extends Nutrient> = Figure<Quantity<'lb/1000ft2', S>>;
 
-export type FeedSource = 'pack' | 'laboratory';
-
-/** One nutrient: what the pack and the laboratory say, what is followed, given, still to give. */
+/** One nutrient: what each school says, which is followed, what was given, what is still to give. */
 export interface NeedRow<S extends Nutrient = Nutrient> {
   readonly nutrient: S;
   readonly pack: Rate<S>;
   readonly laboratory: Rate<S>;
+  /** The year's rate by each school. */
+  readonly by: Readonly<Record<School, Rate<S>>>;
+  /** Pounds of nutrient here that each school says more than the one that is followed. */
+  readonly more: Readonly<Record<School, Figure<Quantity<'lb', S>>>>;
   /** Pounds of nutrient here that the laboratory says more than the pack. */
   readonly difference: Figure<Quantity<'lb', S>>;
   /** For the year, by the source that is followed. */
@@ -34,7 +37,7 @@ export interface NeedRow<S extends Nutrient = Nutrient> {
 }
 
 export interface Needs {
-  readonly source: FeedSource;
+  readonly source: School;
   readonly rows: { readonly [S in Nutrient]: NeedRow<S> };
   readonly need: NutrientRates;
   /** From when the next dressing may go on. */
@@ -51,43 +54,58 @@ function anyPresent(rates: NutrientRates): boolean {
 }
 
 /** Whom the area follows: what was decided, else the pack, else a laboratory that says something. */
-function followed(
-  decided: string | undefined,
-  pack: NutrientRates,
-  lab: NutrientRates,
-): FeedSource {
-  if (decided === 'pack' || decided === 'laboratory') return decided;
+function followed(decided: string | undefined, pack: NutrientRates, lab: NutrientRates): School {
+  const school = SCHOOLS.find((each) => each === decided);
+  if (school) return school;
   return !anyPresent(pack) && anyPresent(lab) ? 'laboratory' : 'pack';
+}
+
+/** Pounds of a nutrient here that one rate is more than another. */
+function moreHere<S extends Nutrient>(
+  ctx: PlanContext,
+  { ground }: NeedInput,
+  id: string,
+  nutrient: S,
+  [rate, than]: readonly [Rate<S>, Rate<S>],
+): Figure<Quantity<'lb', S>> {
+  const difference = ctx.sheet.derive(
+    'subtract',
+    { id: `${id}-rate`, label: msg('feed.difference') },
+    [rate, than],
+    (a, b) => quantity(a.value - b.value, 'lb/1000ft2', nutrient),
+  );
+  const entry = { id, label: msg('feed.differenceHere') };
+  return ctx.sheet.derive('multiply', entry, [difference, ground.extent], (per, extent) =>
+    perThousandToTotal(per, extent),
+  );
 }
 
 function needRow<S extends Nutrient>(
   ctx: PlanContext,
-  { area, ground }: NeedInput,
+  input: NeedInput,
   nutrient: S,
-  rates: { readonly source: FeedSource; readonly pack: Rate<S>; readonly laboratory: Rate<S> },
+  source: School,
+  by: Readonly<Record<School, Rate<S>>>,
   given: Rate<S> | undefined,
 ): NeedRow<S> {
-  const { source, pack, laboratory } = rates;
-  const prefix = `${area.id}/feed/${nutrient}`;
-  const difference = ctx.sheet.derive(
-    'multiply',
-    { id: `${prefix}/difference`, label: msg('feed.differenceHere') },
-    [
-      ctx.sheet.derive(
-        'subtract',
-        { id: `${prefix}/difference-rate`, label: msg('feed.difference') },
-        [laboratory, pack],
-        (lab, own) => quantity(lab.value - own.value, 'lb/1000ft2', nutrient),
-      ),
-      ground.extent,
-    ],
-    (rate, extent) => perThousandToTotal(rate, extent),
+  const prefix = `${input.area.id}/feed/${nutrient}`;
+  const { pack, laboratory } = by;
+  const difference = moreHere(ctx, input, `${prefix}/difference`, nutrient, [laboratory, pack]);
+  const more = Object.fromEntries(
+    SCHOOLS.map((school) => [
+      school,
+      school === 'laboratory' && source === 'pack'
+        ? difference
+        : moreHere(ctx, input, `${prefix}/more/${school}`, nutrient, [by[school], by[source]]),
+    ]),
+  ) as Record<School, Figure<Quantity<'lb', S>>>;
+  const others = [...new Set(SCHOOLS.map((school) => by[school]))].filter(
+    (rate) => rate !== by[source] && !('absent' in rate),
   );
-  const [chosen, other] = source === 'pack' ? [pack, laboratory] : [laboratory, pack];
   const year = ctx.sheet.choose(
     { id: `${prefix}/year`, label: msg(`feed.year.${nutrient}`) },
-    chosen,
-    'absent' in other ? [] : [other],
+    by[source],
+    others,
   );
   const need = given
     ? ctx.sheet.derive(
@@ -97,11 +115,11 @@ function needRow<S extends Nutrient>(
         (all, done) => quantity(Math.max(0, all.value - done.value), 'lb/1000ft2', nutrient),
       )
     : year;
-  return { nutrient, pack, laboratory, difference, year, given, need };
+  return { nutrient, pack, laboratory, by, more, difference, year, given, need };
 }
 
 /**
- * What the ground still needs of N, P2O5 and K2O: the pack and the laboratory side by side, the one
+ * What the ground still needs of N, P2O5 and K2O: every school and the laboratory side by side, the one
  * that is followed, less what went on in the calendar year of the plan (never below zero). The next
  * dressing keeps the pack's interval from the last one.
  */
@@ -125,14 +143,13 @@ export function nutrientNeeds(ctx: PlanContext, input: NeedInput): Needs {
     const entry = { id: `${area.id}/feed/${nutrient}/given`, label: msg(`feed.given.${nutrient}`) };
     return amounts.length > 0 ? addRates(ctx, entry, amounts, nutrient) : undefined;
   };
-  const row = <S extends Nutrient>(nutrient: S): NeedRow<S> =>
-    needRow<S>(
-      ctx,
-      input,
-      nutrient,
-      { source, pack: own[nutrient] as Rate<S>, laboratory: lab[nutrient] as Rate<S> },
-      given(nutrient),
-    );
+  const rates = { ...schoolRates(ctx, input, own), laboratory: lab };
+  const row = <S extends Nutrient>(nutrient: S): NeedRow<S> => {
+    const by = Object.fromEntries(
+      SCHOOLS.map((school) => [school, rates[school][nutrient]]),
+    ) as Record<School, Rate<S>>;
+    return needRow<S>(ctx, input, nutrient, source, by, given(nutrient));
+  };
   const rows = { N: row('N'), P2O5: row('P2O5'), K2O: row('K2O') };
   const need = { N: rows.N.need, P2O5: rows.P2O5.need, K2O: rows.K2O.need };
   return { source, rows, need, earliest };

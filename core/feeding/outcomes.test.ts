@@ -16,6 +16,7 @@ const REPORT: LawnInput = {
   p: { text: '8' },
   k: { text: '75' },
 };
+const OLD = { id: 'lake-states-1995', version: 2 };
 const VEGETABLES = { plant: 'mixed-vegetables', situation: 'tilled' } as const;
 const LAB = { 'feed-source': 'laboratory' } as const;
 
@@ -121,10 +122,15 @@ test.each<[string, LawnInput, Record<string, number>]>([
   ],
   ['nobody knows the extractant', { p: { text: '8', method: '' } }, { [KCL]: 2.5, urea: 4.348 }],
   ['a lawn to be sown', { situation: 'tilled' }, {}],
-  ['trees: no rate in this pack', { plant: 'trees-and-shrubs' }, {}],
+  [
+    'trees: nitrogen only where growth asks; phosphate and potash by the test',
+    { plant: 'trees-and-shrubs' },
+    { 'triple-superphosphate': 4.348, [KCL]: 1.667 },
+  ],
+  ['trees: no rate in an old pack', { plant: 'trees-and-shrubs', pack: OLD }, {}],
   [
     'trees, the laboratory speaks and nobody else',
-    { plant: 'trees-and-shrubs', recN: { text: '2' } },
+    { plant: 'trees-and-shrubs', pack: OLD, recN: { text: '2' } },
     { urea: 4.348 },
   ],
   [

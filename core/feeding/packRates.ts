@@ -1,36 +1,60 @@
-import { ratingOf } from '../reading/soilTest';
+import { decisionOf } from '../casefile/casefile';
+import { perAcreToPerThousand } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg, type Msg } from '../working/msg';
 import type { Figure } from '../working/working';
-import { RATINGS, type PlantRates } from '../yardsticks/pack';
+import { opinionOf } from '../yardsticks/opinions';
+import { RATINGS, type NitrogenRates } from '../yardsticks/pack';
+import { ratingOf } from '../yardsticks/rating';
 import type { NeedInput } from './needInput';
 import type { Nutrient, NutrientRates } from './nutrients';
+import { cellsOf, type Cells } from './rates';
 
-type NitrogenRate = Figure<Quantity<'lb/1000ft2', 'N'>>;
+type Rate<S extends Nutrient> = Figure<Quantity<'lb/1000ft2', S>>;
+type NitrogenRate = Rate<'N'>;
+type Clippings = Extract<NitrogenRates, { by: 'clippings' }>;
 
-/** The name of a pack's table of rates. */
-function ratesTable({ id, version }: NeedInput['pack']): string {
-  return `${id}-v${version}`;
-}
-
-/** The entry of a figure that stands in the pack's table of rates. */
-function cellEntry({ pack, plant }: NeedInput, id: string, nutrient: Nutrient, row: number) {
-  const table = ratesTable(pack);
-  const detail = { table, row, column: `${plant.id}/${nutrient}` };
-  return { id, label: msg(`feed.rate.${nutrient}`), source: pack.source, detail };
+/** A cell of the pack's table of rates, in lb/1000 ft²; what is printed per acre is converted. */
+function cell<S extends Nutrient>(
+  ctx: PlanContext,
+  { pack }: NeedInput,
+  id: string,
+  of: { readonly nutrient: S; readonly cells: Cells<unknown>; readonly row: number },
+  inputs: readonly Figure[],
+  read: (...values: readonly Quantity[]) => number,
+): Rate<S> {
+  const { nutrient, cells, row } = of;
+  const { column, source, standing, unit } = cells;
+  const detail = { table: `${pack.id}-v${pack.version}`, row, column };
+  const label = msg(`feed.rate.${nutrient}`);
+  if (unit === 'lb/1000ft2') {
+    const entry = { id, label, source, standing, detail };
+    return ctx.sheet.derive('lookup', entry, inputs, (...values) =>
+      quantity(read(...values), 'lb/1000ft2', nutrient),
+    );
+  }
+  const printed = ctx.sheet.derive(
+    'lookup',
+    { id: `${id}/per-acre`, label: msg('feed.perAcre'), source, standing, detail },
+    inputs,
+    (...values) => quantity(read(...values), 'lb/acre', nutrient),
+  );
+  return ctx.sheet.derive('convert', { id, label, source: 'definition' }, [printed], (q) =>
+    perAcreToPerThousand(q),
+  );
 }
 
 function clippingsRate(
   ctx: PlanContext,
-  { area, pack }: NeedInput,
-  rates: Extract<PlantRates['N'], { by: 'clippings' }>,
+  { area }: NeedInput,
+  { rates, source }: Cells<Clippings>,
   clippings: 'returned' | 'removed',
 ): NitrogenRate {
   const { value, standing } = rates[clippings];
   const id = `${area.id}/feed/N/${clippings}`;
   const label = msg(`feed.yearly.${clippings}`);
-  return ctx.constant({ id, label, source: pack.source, standing }, value, 'lb/1000ft2', 'N');
+  return ctx.constant({ id, label, source, standing }, value, 'lb/1000ft2', 'N');
 }
 
 function smallest(ctx: PlanContext, id: string, rates: readonly NitrogenRate[]): NitrogenRate {
@@ -41,24 +65,16 @@ function smallest(ctx: PlanContext, id: string, rates: readonly NitrogenRate[]):
 }
 
 /** N of a lawn by its clippings; with the clippings unknown, the smaller of the two rates. */
-function byClippings(
-  ctx: PlanContext,
-  input: NeedInput,
-  rates: Extract<PlantRates['N'], { by: 'clippings' }>,
-): NitrogenRate {
-  const { area, pack, readings } = input;
+function byClippings(ctx: PlanContext, input: NeedInput, cells: Cells<Clippings>): NitrogenRate {
+  const { area } = input;
   const id = `${area.id}/feed/N/pack`;
-  if (readings.organic) {
-    const label = msg('feed.organicSoil');
-    return ctx.constant({ id, label, source: pack.source }, 0, 'lb/1000ft2', 'N');
-  }
   if (area.clippings !== 'unknown') {
-    const rate = clippingsRate(ctx, input, rates, area.clippings);
+    const rate = clippingsRate(ctx, input, cells, area.clippings);
     return ctx.sheet.choose({ id, label: msg('feed.rate.N') }, rate, []);
   }
   return smallest(ctx, id, [
-    clippingsRate(ctx, input, rates, 'returned'),
-    clippingsRate(ctx, input, rates, 'removed'),
+    clippingsRate(ctx, input, cells, 'returned'),
+    clippingsRate(ctx, input, cells, 'removed'),
   ]);
 }
 
@@ -66,18 +82,19 @@ function byClippings(
 function byOrganicMatter(
   ctx: PlanContext,
   input: NeedInput,
+  cells: Cells<unknown>,
   rates: readonly number[],
 ): NitrogenRate {
   const { area, pack, readings } = input;
   const id = `${area.id}/feed/N/pack`;
-  const cell = (row: number, at: string): NitrogenRate => {
-    const value = quantity(rates[row] ?? 0, 'lb/1000ft2', 'N');
-    return ctx.sheet.derive('lookup', cellEntry(input, at, 'N', row), [], () => value);
-  };
   const { organicMatter } = readings;
   const classes = pack.organicMatter;
   if (!classes || 'absent' in organicMatter) {
-    const mineral = rates.slice(0, -1).map((_rate, row) => cell(row, `${id}/class-${row + 1}`));
+    const mineral = rates
+      .slice(0, -1)
+      .map((rate, row) =>
+        cell(ctx, input, `${id}/class-${row + 1}`, { nutrient: 'N', cells, row }, [], () => rate),
+      );
     return smallest(ctx, id, mineral);
   }
   const scale = 10 ** classes.decimals;
@@ -86,9 +103,57 @@ function byOrganicMatter(
     const found = classes.upTo.findIndex((end) => percent <= end);
     return found < 0 ? classes.upTo.length : found;
   };
-  const entry = cellEntry(input, id, 'N', rowOf(organicMatter.value.value));
-  return ctx.sheet.derive('lookup', entry, [organicMatter], (percent) =>
-    quantity(rates[rowOf(percent.value)] ?? 0, 'lb/1000ft2', 'N'),
+  const row = rowOf(organicMatter.value.value);
+  return cell(
+    ctx,
+    input,
+    id,
+    { nutrient: 'N', cells, row },
+    [organicMatter],
+    (percent) => rates[rowOf(percent?.value ?? 0)] ?? 0,
+  );
+}
+
+/** The year's N by the pack's rule; an organic soil gives its own. */
+function nitrogen(ctx: PlanContext, input: NeedInput, cells: Cells<NitrogenRates>): NitrogenRate {
+  const { area, pack, readings } = input;
+  const { rates } = cells;
+  const id = `${area.id}/feed/N/pack`;
+  if (rates.by === 'organic-matter') return byOrganicMatter(ctx, input, cells, rates.rates);
+  if (readings.organic) {
+    const label = msg('feed.organicSoil');
+    return ctx.constant({ id, label, source: pack.source }, 0, 'lb/1000ft2', 'N');
+  }
+  if (rates.by === 'clippings') return byClippings(ctx, input, { ...cells, rates });
+  return cell(ctx, input, id, { nutrient: 'N', cells, row: 0 }, [], () => rates.rate);
+}
+
+/** Where the area follows the opinion that nothing is given above a level, no phosphate above it. */
+function lessByOpinion<S extends Nutrient>(
+  ctx: PlanContext,
+  { file, area, soilTest }: NeedInput,
+  nutrient: S,
+  id: string,
+  rate: (id: string) => Rate<S>,
+): Rate<S> {
+  const { compared, bands } = soilTest.p;
+  const decided = decisionOf(file, area.id, 'opinion-p')?.value;
+  const opinion =
+    nutrient === 'P2O5' ? opinionOf('opinion-p', decided, bands?.method ?? '') : undefined;
+  if (!opinion || 'absent' in compared || compared.value.value <= opinion.enough) return rate(id);
+  const none = ctx.constant(
+    {
+      id: `${id}/none`,
+      label: msg('feed.noneAbove', { enough: opinion.enough }),
+      source: opinion.source,
+    },
+    0,
+    'lb/1000ft2',
+    nutrient,
+  );
+  const entry = { id, label: msg('feed.smaller') };
+  return ctx.sheet.derive('cap', entry, [rate(`${id}/by-pack`), none], (a, b) =>
+    quantity(Math.min(a.value, b.value), 'lb/1000ft2', nutrient),
   );
 }
 
@@ -97,44 +162,44 @@ function byRating<S extends 'P2O5' | 'K2O'>(
   ctx: PlanContext,
   input: NeedInput,
   nutrient: S,
-  rates: readonly number[] | null,
-): Figure<Quantity<'lb/1000ft2', S>> {
-  const { area, pack, readings, soilTest } = input;
+  cells: Cells<readonly number[]> | undefined,
+): Rate<S> {
+  const { area, readings, soilTest } = input;
   const reading = soilTest[nutrient === 'P2O5' ? 'p' : 'k'];
   const id = `${area.id}/feed/${nutrient}/pack`;
-  const none = (why: Msg): Figure<Quantity<'lb/1000ft2', S>> =>
+  const none = (why: Msg): Rate<S> =>
     ctx.sheet.absent({ id, label: msg(`feed.rate.${nutrient}`) }, why, [reading.value.id]);
   if (readings.untested) return none(msg('absent.untested'));
-  if (!rates) return none(msg('absent.noRateInPack'));
-  if (!reading.rating) return none(reading.sentence);
-  const bands = nutrient === 'P2O5' ? pack.soilTest.p : pack.soilTest.k;
-  if (!bands) return none(reading.sentence);
-  const row = RATINGS.indexOf(reading.rating);
-  if ('absent' in reading.compared) {
+  if (!cells) return none(msg('absent.noRateInPack'));
+  const { rating, bands } = reading;
+  if (!rating) return none(reading.sentence);
+  const { rates } = cells;
+  const row = RATINGS.indexOf(rating);
+  const of = { nutrient, cells, row };
+  if ('absent' in reading.compared || !bands) {
     // The laboratory's own word is its class: there is no value that the rate would follow.
-    const value = quantity(rates[row] ?? 0, 'lb/1000ft2', nutrient);
-    return ctx.sheet.derive('lookup', cellEntry(input, id, nutrient, row), [], () => value);
+    return cell(ctx, input, id, of, [], () => rates[row] ?? 0);
   }
   const inputs: readonly Figure[] = reading.critical
     ? [reading.compared, reading.critical]
     : [reading.compared];
-  return ctx.sheet.derive(
-    'lookup',
-    cellEntry(input, id, nutrient, row),
-    inputs,
-    (...[value, critical]: readonly Quantity[]) => {
-      const rating = ratingOf(bands, value?.value ?? 0, critical?.value ?? 0);
-      return quantity(rates[RATINGS.indexOf(rating)] ?? 0, 'lb/1000ft2', nutrient);
-    },
+  return lessByOpinion(ctx, input, nutrient, id, (at) =>
+    cell(ctx, input, at, of, inputs, (value, critical) => {
+      const rated = ratingOf(bands, value?.value ?? 0, critical?.value ?? 0);
+      return rates[RATINGS.indexOf(rated)] ?? 0;
+    }),
   );
 }
 
-/** The pack's rates for a year, lb/1000 ft²; absent where the pack has none for this plant. */
+/**
+ * The pack's rates for a year, lb/1000 ft², by the plant's own row or by its class; absent where the pack
+ * has none for it.
+ */
 export function packRates(ctx: PlanContext, input: NeedInput): NutrientRates {
   const { area, plant, pack } = input;
-  const rates = pack.feeding[plant.id];
+  const { N, P2O5, K2O } = cellsOf(pack, plant);
   const waits = plant.form === 'lawn' && area.situation !== 'established';
-  if (!rates || waits) {
+  if (waits || !(N ?? P2O5 ?? K2O)) {
     const why = msg(waits ? 'absent.feedNotEstablished' : 'absent.noRateInPack');
     const absent = (nutrient: Nutrient) =>
       ctx.sheet.absent(
@@ -144,11 +209,13 @@ export function packRates(ctx: PlanContext, input: NeedInput): NutrientRates {
     return { N: absent('N'), P2O5: absent('P2O5'), K2O: absent('K2O') };
   }
   return {
-    N:
-      rates.N.by === 'clippings'
-        ? byClippings(ctx, input, rates.N)
-        : byOrganicMatter(ctx, input, rates.N.rates),
-    P2O5: byRating(ctx, input, 'P2O5', rates.P2O5),
-    K2O: byRating(ctx, input, 'K2O', rates.K2O),
+    N: N
+      ? nitrogen(ctx, input, N)
+      : ctx.sheet.absent(
+          { id: `${area.id}/feed/N/pack`, label: msg('feed.rate.N') },
+          msg('absent.noRateInPack'),
+        ),
+    P2O5: byRating(ctx, input, 'P2O5', P2O5),
+    K2O: byRating(ctx, input, 'K2O', K2O),
   };
 }

@@ -1,4 +1,6 @@
 import type { Fertilizer } from '../materials/types';
+import { isAcidLover, type Plant } from '../plants/plants';
+import type { Readings } from '../report/types';
 import { nutrientToProduct, percentToShare, productToNutrient } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
@@ -94,15 +96,38 @@ export function delivers<S extends Nutrient>(
   );
 }
 
-/** The fertilizers that may serve a role. Pesticide combinations never do. */
+/** Whether a plant bears a product: some bear no chloride, some take no nitrate. */
+function bears({ chloride, rules }: Plant, { also, nitrate }: Fertilizer): boolean {
+  if (chloride === 'sensitive' && (also.Cl ?? 0) > 0) return false;
+  return !(nitrate && rules.includes('no-nitrate'));
+}
+
+/** The fertilizers that may serve a role on a plant. Pesticide combinations never do. */
 export function candidatesFor(
   role: 'n' | 'p' | 'k',
   fertilizers: readonly Fertilizer[],
+  plant: Plant,
 ): readonly Fertilizer[] {
-  return fertilizers.filter(({ grade, pesticide }) => {
-    if (pesticide) return false;
+  return fertilizers.filter((material) => {
+    const { grade, pesticide } = material;
+    if (pesticide || !bears(plant, material)) return false;
     if (role === 'p') return grade.P2O5 > 0;
     if (grade.P2O5 > 0) return false;
     return role === 'k' ? grade.K2O > 0 : grade.N > 0 && grade.K2O === 0;
   });
+}
+
+/** From this pH up plants of sour soil are given ammonium sulfate, which keeps it sour. Common practice. */
+const AMMONIUM_SULFATE_FROM_PH = 5;
+
+/** The nitrogen that a plant of sour soil is given first; any other the first of the candidates. */
+export function firstNitrogen(
+  candidates: readonly Fertilizer[],
+  plant: Plant,
+  { waterPh }: Readings,
+): Fertilizer | undefined {
+  const keepSour =
+    isAcidLover(plant) && !('absent' in waterPh) && waterPh.value.value >= AMMONIUM_SULFATE_FROM_PH;
+  const sour = candidates.find(({ id }) => id === 'ammonium-sulfate-21-0-0');
+  return keepSour && sour ? sour : candidates[0];
 }

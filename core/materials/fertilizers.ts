@@ -3,7 +3,10 @@ import type { Fertilizer, Hazard } from './types';
 /** What is said of a fertilizer where it is not mineral, quick, and sold in bags of 50 lb alone. */
 type Row = Pick<Fertilizer, 'id' | 'grade' | 'density'> &
   Partial<
-    Pick<Fertilizer, 'also' | 'release' | 'organic' | 'firstSeasonN' | 'bagsLb' | 'pesticide'>
+    Pick<
+      Fertilizer,
+      'also' | 'release' | 'nitrate' | 'organic' | 'firstSeasonN' | 'bagsLb' | 'pesticide'
+    >
   > & {
     readonly hazards?: readonly Hazard[];
   };
@@ -19,6 +22,7 @@ const ROWS: readonly Row[] = [
   {
     id: 'ammonium-nitrate-34-0-0',
     grade: { N: 34, P2O5: 0, K2O: 0 },
+    nitrate: true,
     density: 56,
     hazards: ['oxidizer'],
   },
@@ -32,6 +36,7 @@ const ROWS: readonly Row[] = [
   {
     id: 'calcium-nitrate-15.5-0-0',
     grade: { N: 15.5, P2O5: 0, K2O: 0 },
+    nitrate: true,
     also: { Ca: 19 },
     density: 67,
     hazards: ['oxidizer'],
@@ -87,6 +92,7 @@ const ROWS: readonly Row[] = [
   {
     id: 'potassium-nitrate-13-0-44',
     grade: { N: 13, P2O5: 0, K2O: 44 },
+    nitrate: true,
     density: 75,
     hazards: ['oxidizer'],
   },
@@ -188,6 +194,7 @@ const ROWS: readonly Row[] = [
 export const FERTILIZERS: readonly Fertilizer[] = ROWS.map((row) => ({
   also: {},
   release: 'quick',
+  nitrate: false,
   organic: false,
   firstSeasonN: 1,
   bagsLb: [50],

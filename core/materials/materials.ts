@@ -1,5 +1,6 @@
 import { FERTILIZERS } from './fertilizers';
-import type { Fertilizer, LimeMaterial } from './types';
+import { SULFUR_MATERIALS } from './sulfur';
+import type { Fertilizer, LimeMaterial, SulfurMaterial } from './types';
 
 const usual = { standing: 'practice', source: 'practice' } as const;
 
@@ -12,7 +13,12 @@ const LIME_MATERIALS: readonly LimeMaterial[] = [
 
 export interface Materials {
   readonly lime: readonly LimeMaterial[];
+  readonly sulfur: readonly SulfurMaterial[];
   readonly fertilizers: readonly Fertilizer[];
 }
 
-export const SHIPPED_MATERIALS: Materials = { lime: LIME_MATERIALS, fertilizers: FERTILIZERS };
+export const SHIPPED_MATERIALS: Materials = {
+  lime: LIME_MATERIALS,
+  sulfur: SULFUR_MATERIALS,
+  fertilizers: FERTILIZERS,
+};

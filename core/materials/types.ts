@@ -20,12 +20,22 @@ export interface LimeMaterial extends Material {
   readonly typicalCce: number;
 }
 
+/** A sulfur product as generally sold. */
+export interface SulfurMaterial extends Material {
+  /** Elemental sulfur that its label usually says, %; the bag's own label goes before it. */
+  readonly typicalS: number;
+  /** Whether it is mixed with something else, so that the label has to say what of its sulfur is elemental. */
+  readonly mixed: boolean;
+}
+
 /** A fertilizer as generally sold, by its grade. */
 export interface Fertilizer extends Material {
   readonly grade: Grade;
   /** What else is in it, % by weight. */
   readonly also: Readonly<Partial<Record<'S' | 'Ca' | 'Mg' | 'Cl', number>>>;
   readonly release: 'quick' | 'slow';
+  /** Whether it holds nitrate. */
+  readonly nitrate: boolean;
   readonly organic: boolean;
   /**
    * Share of the label's N that a first warm season sets free. Sources give a range; its upper end

@@ -1,7 +1,8 @@
 import type { Paragraph } from '../casefile/casefile';
 import type { CaseStart } from '../casefile/newCase';
 import { layoutOf, type Layout } from '../report/layouts';
-import { SHIPPED_PACK, SHIPPED_PACKS } from '../yardsticks/packs';
+import type { Pack } from '../yardsticks/pack';
+import { PACK_VERSIONS, USUAL_PACK } from '../yardsticks/versions';
 
 export const PAPERS = ['letter', 'a4'] as const;
 export type Paper = (typeof PAPERS)[number];
@@ -38,7 +39,7 @@ export interface Office {
 
 /** An office before anybody decided anything. */
 export const USUAL_OFFICE: Office = {
-  packId: SHIPPED_PACK.id,
+  packId: USUAL_PACK.id,
   laboratory: '',
   layout: '',
   layouts: {},
@@ -63,18 +64,18 @@ export function stockOf({ paragraphs }: Pick<Office, 'paragraphs'>): Paragraph[]
   return Object.values(paragraphs).sort((a, b) => a.order - b.order);
 }
 
-/** How a new case of this office begins. */
-export function caseStart(office: Office): CaseStart {
+/**
+ * How a new case of this office begins.
+ * @param house the pack of the office's own that it begins with, if that is what `packId` names
+ */
+export function caseStart(office: Office, house: Pack | null = null): CaseStart {
   const { pMethod, kMethod, soilUnit, limeUnit, limeBasis, feedUnit } = office;
-  const versions = SHIPPED_PACKS.filter(({ id }) => id === office.packId);
-  const { id, version } = versions.reduce(
-    (newest, pack) => (pack.version > newest.version ? pack : newest),
-    versions[0] ?? SHIPPED_PACK,
-  );
+  const version = house?.version ?? PACK_VERSIONS[office.packId];
   // The usual layout leaves the units to what is said of P and K above.
   const rows = office.layout === '' ? [] : layoutOf(office.layout, office.layouts).rows;
   return {
-    pack: { id, version },
+    pack: version === undefined ? USUAL_PACK : { id: office.packId, version },
+    house,
     laboratory: office.laboratory,
     layout: office.layout,
     sampling: { fee: office.sampleFee, days: office.sampleDays },

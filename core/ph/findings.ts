@@ -1,6 +1,7 @@
 import { decisionOf } from '../casefile/casefile';
 import { MOST_DOSES } from '../dosing/doses';
 import type { PlanContext } from '../working/context';
+import { smpLike } from './methods/buffers';
 import type { LimeInput, LimePlan, PhStanding } from './types';
 import { bufferIsSilent } from './options';
 
@@ -24,16 +25,19 @@ function differing(plan: LimePlan): LimePlan['methods'] {
   );
 }
 
-function settlement(
-  ctx: PlanContext,
-  { file, area, ground, readings }: LimeInput,
-  plan: LimePlan,
-): void {
+/** What keeps the step from an answer. */
+function whyAbsent({ readings, goal }: LimeInput): string {
+  if ('absent' in readings.waterPh) return 'limeNeedsPh';
+  if (goal.conflict) return 'limeWaitsForPlant';
+  return goal.acid ? 'acidBelow' : 'limeAbsent';
+}
+
+function settlement(ctx: PlanContext, input: LimeInput, plan: LimePlan): void {
+  const { file, area, ground, readings } = input;
   const settled = decisionOf(file, area.id, 'ph-settled');
   if (plan.verdict === 'absent') {
     if (!readings.begun) return;
-    const name = 'absent' in readings.waterPh ? 'limeNeedsPh' : 'limeAbsent';
-    ctx.find(area.id, 'ph', 'decide', name, {}, [readings.waterPh, plan.rate]);
+    ctx.find(area.id, 'ph', 'decide', whyAbsent(input), {}, [readings.waterPh, plan.rate]);
     return;
   }
   if (plan.verdict === 'dose' && 'absent' in plan.set.total) {
@@ -83,7 +87,7 @@ export function limeFindings(
       ctx.find(area.id, 'ph', 'note', 'organicSoil', {}, [readings.organicMatter]);
     }
     if (bufferIsSilent(readings)) {
-      ctx.find(area.id, 'ph', 'note', 'bufferSilent', {}, [readings.bufferPh]);
+      ctx.find(area.id, 'ph', 'note', 'bufferSilent', {}, [smpLike(readings)]);
     }
     for (const { option, difference } of differing(plan)) {
       ctx.find(

@@ -26,15 +26,29 @@ import type {
 const TARGET = { min: 5, max: 7 };
 const DEPTH = { above: 0, max: 12 };
 
+/** What the plants want; on soil of little CEC no more than the pack allows it. */
+function usualTarget(ctx: PlanContext, input: LimeInput): LimePlan['target'] {
+  const { area, goal, pack, readings } = input;
+  const entry = { id: `${area.id}/lime/target`, label: msg('lime.target') };
+  const { cec, target } = pack.lime.sandy;
+  const sandy = !('absent' in readings.cec) && readings.cec.value.value < cec;
+  if (!sandy) return ctx.sheet.choose(entry, goal.limeTo, []);
+  const most = { id: `${entry.id}/sandy`, label: msg('lime.sandyTarget', { cec }) };
+  const limit = ctx.constant({ ...most, source: 'practice' }, target, 'pH', 'water');
+  return ctx.sheet.derive('cap', entry, [goal.limeTo, limit], (wanted, top) =>
+    quantity(Math.min(wanted.value, top.value), 'pH', 'water'),
+  );
+}
+
 function targetOf(ctx: PlanContext, input: LimeInput): LimePlan['target'] {
-  const { file, area, plant, pack, readings } = input;
+  const { file, area, pack, readings } = input;
   const id = `${area.id}/lime/target`;
   const label = msg('lime.target');
   const decided = decisionOf(file, area.id, 'lime-target');
   if (!decided || decided.value.trim() === '') {
     return readings.organic
       ? ctx.constant({ id, label, source: 'e-2567' }, TRI_STATE_ORGANIC.max, 'pH', 'water')
-      : ctx.constant({ id, label, source: plant.source }, plant.limeTo, 'pH', 'water');
+      : usualTarget(ctx, input);
   }
   const at = `decisions/${decisionKey(area.id, 'lime-target')}/value`;
   const chosen = ctx.number(
@@ -141,13 +155,13 @@ function forLime(ctx: PlanContext, input: LimeInput): LimeInput {
   return { ...input, readings: { ...input.readings, waterPh: upper } };
 }
 
-/** An organic soil is limed by its own rule, whatever the plant's window. */
-function standingOf({ plant, readings }: LimeInput): PhStanding {
+/** An organic soil is limed by its own rule, whatever the plant's window; plants at odds have none. */
+function standingOf({ goal, readings }: LimeInput): PhStanding {
   const { waterPh, organic } = readings;
-  if ('absent' in waterPh) return 'unknown';
+  if ('absent' in waterPh || goal.conflict) return 'unknown';
   const ph = waterPh.value.value;
-  if (ph < (organic ? TRI_STATE_ORGANIC.max : plant.limeBelow)) return 'sour';
-  return ph > plant.window.high ? 'high' : 'right';
+  if (ph < (organic ? TRI_STATE_ORGANIC.max : goal.limeBelow)) return 'sour';
+  return ph > goal.window.high ? 'high' : 'right';
 }
 
 /**
@@ -155,7 +169,7 @@ function standingOf({ plant, readings }: LimeInput): PhStanding {
  * follows the laboratory or an amount of their own.
  */
 function verdictOf(
-  { area, file, pack }: LimeInput,
+  { area, file, pack, goal }: LimeInput,
   standing: PhStanding,
   chosen: OptionId,
   rate: ProductRate,
@@ -165,6 +179,8 @@ function verdictOf(
   if (decided !== 'own' && decided !== 'laboratory') {
     if (standing === 'right' || standing === 'high') return 'none-needed';
     if (standing === 'unknown' && chosen !== 'laboratory') return 'absent';
+    // What loves sour soil is limed by nobody's routine, only by an amount that was decided for.
+    if (goal.acid) return 'absent';
   }
   if ('absent' in rate) return 'absent';
   const { value } = rate.value;

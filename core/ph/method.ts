@@ -1,3 +1,4 @@
+import type { BUFFERS } from '../casefile/casefile';
 import type { SourceId, Standing } from '../tables/sources';
 import type { Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
@@ -15,7 +16,16 @@ export interface MethodInput {
 
 /** A lime requirement method: one file, one registered object. */
 export interface RequirementMethod {
-  readonly id: 'smp' | 'tri-state' | 'texture' | 'tri-state-organic';
+  readonly id:
+    | 'smp'
+    | 'tri-state'
+    | 'sikora'
+    | 'adams-evans'
+    | 'mehlich'
+    | 'woodruff'
+    | 'acidity'
+    | 'texture'
+    | 'tri-state-organic';
   readonly source: SourceId;
   readonly standing: Standing;
   /** The soils that it was made for. */
@@ -23,6 +33,8 @@ export interface RequirementMethod {
   readonly basis: Basis;
   /** Depth of soil that its result limes, inches. */
   readonly depthIn: number;
+  /** What the report has to hold for it to be asked at all; the usual ones are always asked. */
+  readonly reads?: (typeof BUFFERS)[number] | 'acidity';
   /** Writes the requirement under `prefix`; absent, with the reason, outside its validity. */
   readonly compute: (ctx: PlanContext, prefix: string, input: MethodInput) => Figure<PerAcre>;
 }

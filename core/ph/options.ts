@@ -16,6 +16,7 @@ import type { Readings } from '../report/types';
 import { agriculturalLimestone, PURE_LIME, UNSTATED, type Basis } from './basis';
 import type { MethodInput, PerAcre, RequirementMethod } from './method';
 import { REQUIREMENT_METHODS } from './methods';
+import { smpLike } from './methods/buffers';
 import { SMP_RESOLVES_TO, smpTopRow } from './methods/smp';
 
 export type OptionId = RequirementMethod['id'] | 'laboratory' | 'own';
@@ -91,8 +92,9 @@ function lessCredit(
 }
 
 /** Whether the buffer has not moved enough to say anything, so that texture has to. */
-export function bufferIsSilent({ bufferPh }: Readings): boolean {
-  return !('absent' in bufferPh) && bufferPh.value.value > SMP_RESOLVES_TO;
+export function bufferIsSilent(readings: Readings): boolean {
+  const buffer = smpLike(readings);
+  return !('absent' in buffer) && buffer.value.value > SMP_RESOLVES_TO;
 }
 
 /** The safe end of a range, and where the buffer is silent no more than its first row. */
@@ -249,9 +251,9 @@ function ownOption(
 export function requirementOptions(ctx: PlanContext, input: OptionInput): RequirementOption[] {
   const soils = input.readings.organic ? 'organic' : 'mineral';
   const guidance = [
-    ...REQUIREMENT_METHODS.filter((method) => method.soils === soils).map((method) =>
-      methodOption(ctx, method, input),
-    ),
+    ...REQUIREMENT_METHODS.filter(
+      ({ soils: of, reads }) => of === soils && (!reads || input.readings.others[reads]),
+    ).map((method) => methodOption(ctx, method, input)),
     laboratoryOption(ctx, input),
   ];
   return [...guidance, ownOption(ctx, input, guidance.find(usable))];

@@ -2,6 +2,7 @@ import type { Area, CaseFile } from '../casefile/casefile';
 import type { DoseSet } from '../dosing/doses';
 import type { Ground } from '../ground/ground';
 import type { Materials } from '../materials/materials';
+import type { AreaGoal } from '../plants/goal';
 import type { Plant } from '../plants/plants';
 import type { Readings } from '../report/types';
 import type { IsoDate } from '../typed/date';
@@ -10,6 +11,8 @@ import type { Figure } from '../working/working';
 import type { Pack } from '../yardsticks/pack';
 import type { RequirementOption } from './options';
 import type { Bag } from './quality';
+import type { SulfurOption } from './sulfurNeed';
+import type { Msg } from '../working/msg';
 
 type Product = Figure<Quantity<'lb', 'product'>>;
 export type ProductRate = Figure<Quantity<'lb/1000ft2', 'product'>>;
@@ -65,10 +68,61 @@ export interface LimePlan {
   readonly digest: string;
 }
 
+/**
+ * What becomes of sulfur: a dose, not in this soil, a question first, or wait for what is at work.
+ */
+export type SulfurVerdict = 'refused' | 'ask' | 'wait' | 'dose';
+
+/** What a bag of sulfur is worth. */
+export interface SulfurBag {
+  readonly percent: Figure<Quantity<'%', 'S'>>;
+  readonly share: Figure<Quantity<'ratio', 'S'>>;
+  readonly size: Figure<Quantity<'lb/bag', 'product'>>;
+  readonly density: Figure<Quantity<'lb/ft3', 'density'>>;
+  /** The percentage stands on the bag at hand. */
+  readonly fromLabel: boolean;
+}
+
+export interface SulfurMaterialRow {
+  readonly id: string;
+  /** The label has to say how much of its sulfur is elemental. */
+  readonly mixed: boolean;
+  readonly chosen: boolean;
+  readonly bag: SulfurBag;
+  /** Product of the first dose. */
+  readonly rate: ProductRate;
+  readonly total: Product;
+  readonly bags: Figure<Quantity<'bags', 'product'>>;
+}
+
+export interface SulfurPlan {
+  readonly verdict: SulfurVerdict;
+  /** Why there is no dose. */
+  readonly why: Msg | undefined;
+  /** What is aimed at first. */
+  readonly target: Figure<Quantity<'pH', 'water'>>;
+  /** Sulfur in all by each school; never one dose. */
+  readonly options: readonly SulfurOption[];
+  readonly gross: Figure<Quantity<'lb/1000ft2', 'S'>>;
+  /** Elemental sulfur of the one dose that is safe now. */
+  readonly first: Figure<Quantity<'lb/1000ft2', 'S'>>;
+  readonly materials: readonly SulfurMaterialRow[];
+  readonly chosenMaterial: SulfurMaterialRow;
+  readonly set: DoseSet<ProductRate>;
+  readonly doses: readonly Dose[];
+  readonly bagsToBuy: Figure<Quantity<'bags', 'product'>>;
+  /** When a new test tells whether more is due. */
+  readonly testOn: IsoDate | undefined;
+  /** What a settlement of it stands for. */
+  readonly digest: string;
+}
+
 export interface LimeInput {
   readonly file: CaseFile;
   readonly area: Area;
   readonly plant: Plant;
+  /** What pH all that grows there wants. */
+  readonly goal: AreaGoal;
   readonly pack: Pack;
   readonly materials: Materials;
   readonly ground: Ground;

@@ -1,28 +1,36 @@
+import { decisionOf, type CaseFile } from '../casefile/casefile';
 import type { Extracted } from '../report/extracted';
 import type { Readings } from '../report/types';
-import { quantity, type Quantity } from '../units/quantity';
+import { quantity, type Quantity, type SoilElement } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg, type Msg } from '../working/msg';
 import type { Figure } from '../working/working';
+import { opinionOf, withEnough } from '../yardsticks/opinions';
+import type { CriticalBands, NutrientBands, Pack, Rating } from '../yardsticks/pack';
 import {
-  RATINGS,
-  type CriticalBands,
-  type FixedBands,
-  type Pack,
-  type Rating,
-} from '../yardsticks/pack';
-import { NEWEST_PACKS } from '../yardsticks/packs';
+  asPrinted,
+  bandsFor,
+  endsOf,
+  groupsOf,
+  ratingOf,
+  stepOf,
+  type Bands,
+} from '../yardsticks/rating';
+
+type Tested = Figure<Quantity<'ppm' | 'mg/L', SoilElement>>;
 
 /** A soil-test P or K on the pack's scale. */
 export interface SoilReading {
   readonly analyte: 'p' | 'k';
-  /** In ppm of the element. */
-  readonly value: Extracted['figure'];
+  /** In ppm of the element; where the pack is of saturated extracts in mg/L of one. */
+  readonly value: Tested;
   /** Rounded to the decimals that the pack's bands are printed with. */
-  readonly compared: Extracted['figure'];
+  readonly compared: Tested;
+  /** The bands that it is rated by: of its soil group, and of the opinion that the area follows. */
+  readonly bands: Bands | null;
   /** Nothing where the pack cannot rate it. */
   readonly rating: Rating | undefined;
-  /** Upper ends of low, medium and high on the track, ppm. */
+  /** Upper ends of low, medium and high on the track. */
   readonly ends: readonly number[];
   /** The level that the bands of K turn on. */
   readonly critical: Figure<Quantity<'ppm', 'K'>> | undefined;
@@ -30,7 +38,7 @@ export interface SoilReading {
   readonly sentence: Msg;
 }
 
-/** How a pack rates a report; nothing where its bands are for another extractant. */
+/** How a pack rates a report; nothing where its bands are for another extractant or soil group. */
 interface RatedBy {
   readonly id: string;
   readonly version: number;
@@ -54,47 +62,34 @@ const EXTRACTANTS = [
   'olsen',
   'mehlich-1',
   'modified-morgan',
+  'saturated-extract',
 ] as const;
 
 const PRINTED = { p: 'P', k: 'K' } as const;
 
-/**
- * The rating of a value in ppm, rounded as the pack prints it. The upper end of a band belongs to
- * it; "below half of critical" does not hold the half itself.
- * @param critical the critical level that the bands turn on, ppm; fixed bands need none
- */
-export function ratingOf(
-  bands: FixedBands | CriticalBands,
-  value: number,
-  critical: number,
-): Rating {
-  if ('upTo' in bands) {
-    const index = bands.upTo.findIndex((end) => value <= end);
-    return RATINGS[index < 0 ? RATINGS.length - 1 : index] ?? 'very-high';
-  }
-  if (value < bands.lowBelowShare * critical) return 'low';
-  if (value <= critical) return 'medium';
-  return value <= critical + bands.highUpToAbove ? 'high' : 'very-high';
+/** What the reading of an area turns on. */
+interface ReadBy {
+  readonly file: CaseFile;
+  readonly areaId: string;
+  readonly pack: Pack;
+  readonly packs: readonly Pack[];
 }
 
-type Bands = FixedBands | CriticalBands;
-
-/** The step that a pack prints in, ppm. */
-function stepOf(bands: Bands | null): number {
-  return bands?.step ?? 10 ** -(bands?.decimals ?? 0);
+/** A value as the pack means it: of a saturated extract what is in that, else the content of soil. */
+function testedBy(bands: NutrientBands | null, { figure, inExtract }: Extracted): Tested {
+  return bands?.method === 'saturated-extract' && inExtract ? inExtract : figure;
 }
 
-/** The value as the pack would print it: 10.4 is 10, 10.5 is 11. */
+/** The value as the pack would print it. */
 function toPrinted(
   ctx: PlanContext,
   id: string,
-  value: Extracted['figure'],
-  bands: Bands | null,
-): Extracted['figure'] {
-  const step = stepOf(bands);
-  const entry = { id, label: msg('reading.compared'), detail: { step } };
+  value: Tested,
+  bands: NutrientBands | null,
+): Tested {
+  const entry = { id, label: msg('reading.compared'), detail: { step: stepOf(bands) } };
   return ctx.sheet.derive('round', entry, [value], (q) =>
-    quantity(Math.round(q.value / step + 1e-9) * step, 'ppm', q.of),
+    quantity(asPrinted(bands, q.value), q.unit, q.of),
   );
 }
 
@@ -128,31 +123,29 @@ function criticalLevel(
 /** Why a value is not rated, if it is not. */
 function unrated(
   analyte: 'p' | 'k',
-  { figure, method, typed }: Extracted,
+  { method, typed }: Extracted,
+  value: Tested,
+  printed: NutrientBands | null,
   bands: Bands | null,
 ): Msg | undefined {
   const of = { nutrient: PRINTED[analyte] };
   if (!typed) return msg('reading.notTested', of);
-  if ('absent' in figure) {
-    const plain = figure.absent.id === 'absent.unreadable';
-    return msg(plain ? 'reading.unreadable' : 'reading.unread', { ...of, why: figure.absent });
+  const known = EXTRACTANTS.find((each) => each === method) ?? 'other';
+  const elsewhere = msg('reading.noRating', { method: msg(`extractant.${known}`) });
+  if ('absent' in value) {
+    // What is in an extract can be read, but not by a pack of soils.
+    if (method === 'saturated-extract' && value.absent.id === 'absent.inExtract') return elsewhere;
+    const plain = value.absent.id === 'absent.unreadable';
+    return msg(plain ? 'reading.unreadable' : 'reading.unread', { ...of, why: value.absent });
   }
-  if (!bands) return msg('reading.noBands', of);
+  if (!printed) return msg('reading.noBands', of);
   if (method === '') return msg('reading.noExtractant', of);
-  if (method !== bands.method) {
-    const known = EXTRACTANTS.find((each) => each === method) ?? 'other';
-    return msg('reading.noRating', { method: msg(`extractant.${known}`) });
-  }
-  return undefined;
+  if (method !== printed.method) return elsewhere;
+  return bands ? undefined : msg('reading.noGroup', of);
 }
 
 /** The class that holds the value; of `<x` the one of x, said as "or less" unless it holds all. */
-function saidAs(
-  analyte: 'p' | 'k',
-  value: Extracted['figure'],
-  rating: Rating,
-  low: Rating | undefined,
-): Msg {
+function saidAs(analyte: 'p' | 'k', value: Tested, rating: Rating, low: Rating | undefined): Msg {
   const name = low && low !== rating ? 'orLess' : 'is';
   const params = { value: { working: value.id }, rating: msg(`rating.${rating}`) };
   return msg(`reading.${analyte}.${name}`, {
@@ -161,23 +154,31 @@ function saidAs(
   });
 }
 
+/** The bands of an area: of its soil group, and of the opinion that it follows. */
+function settledBands({ file, areaId }: ReadBy, printed: NutrientBands | null): Bands | null {
+  const group = decisionOf(file, areaId, 'soil-group')?.value;
+  return bandsFor(printed, group);
+}
+
 function readOne(
   ctx: PlanContext,
-  areaId: string,
+  by: ReadBy,
   analyte: 'p' | 'k',
   extracted: Extracted,
-  bands: Bands | null,
+  printed: NutrientBands | null,
   critical: SoilReading['critical'],
 ): SoilReading {
-  const compared = toPrinted(ctx, `${areaId}/reading/${analyte}/compared`, extracted.figure, bands);
-  const common = { analyte, value: extracted.figure, compared, critical };
+  const bands = settledBands(by, printed);
+  const value = testedBy(printed, extracted);
+  const compared = toPrinted(ctx, `${by.areaId}/reading/${analyte}/compared`, value, printed);
+  const common = { analyte, value, compared, critical, bands };
   if (extracted.word) {
     const { word } = extracted;
     const then = msg(`reading.${analyte}.${word}`);
     const params = { nutrient: PRINTED[analyte], rating: msg(`rating.${word}`), then };
     return { ...common, rating: word, ends: [], sentence: msg('reading.word', params) };
   }
-  const why = unrated(analyte, extracted, bands);
+  const why = unrated(analyte, extracted, value, printed, bands);
   if (why || !bands || 'absent' in compared) {
     return { ...common, rating: undefined, ends: [], sentence: why ?? msg('reading.notTested') };
   }
@@ -185,58 +186,78 @@ function readOne(
   const rating = ratingOf(bands, compared.value.value, level);
   const { range } = compared;
   if (range && range.high > compared.value.value && rating !== 'very-high') {
-    const params = { nutrient: PRINTED[analyte], value: { working: extracted.figure.id } };
+    const params = { nutrient: PRINTED[analyte], value: { working: value.id } };
     return { ...common, rating: undefined, ends: [], sentence: msg('reading.orMore', params) };
   }
   const low = range ? ratingOf(bands, range.low, level) : undefined;
-  const ends =
-    'upTo' in bands
-      ? bands.upTo
-      : [bands.lowBelowShare * level, level, level + bands.highUpToAbove];
-  return { ...common, rating, ends, sentence: saidAs(analyte, extracted.figure, rating, low) };
+  const ends = endsOf(bands, level);
+  return { ...common, rating, ends, sentence: saidAs(analyte, value, rating, low) };
+}
+
+/** The pack's bands of K, or those of the opinion that the area follows. */
+function bandsOfK({ file, areaId, pack }: ReadBy): NutrientBands | null {
+  const printed = pack.soilTest.k;
+  const decided = decisionOf(file, areaId, 'opinion-k')?.value;
+  const opinion = printed && opinionOf('opinion-k', decided, printed.method);
+  return printed && opinion ? withEnough(printed, opinion) : printed;
 }
 
 /**
  * Rates P and K by the pack's bands, each only by the extractant that the bands are for. A value of
- * an unknown extractant asks for it; one of another is "no rating in this pack".
+ * an unknown extractant asks for it; one of another is "no rating in this pack"; a pack that tells groups
+ * of soils apart asks for the group.
+ * @param by.packs every pack that the same report is to be rated by
  */
-export function readSoilTest(
-  ctx: PlanContext,
-  areaId: string,
-  pack: Pack,
-  { p, k, cec }: Readings,
-): SoilTest {
+export function readSoilTest(ctx: PlanContext, by: ReadBy, { p, k, cec }: Readings): SoilTest {
+  const { areaId, pack, file } = by;
   const { soilTest } = pack;
+  const kBands = bandsOfK(by);
   const critical =
-    soilTest.k && 'critical' in soilTest.k && k.typed
-      ? criticalLevel(ctx, areaId, pack, soilTest.k, cec)
+    kBands && 'critical' in kBands && k.typed
+      ? criticalLevel(ctx, areaId, pack, kBands, cec)
       : undefined;
   const unknown = [p, k].filter(({ typed, method }) => typed && method === '');
   if (unknown.length > 0) {
     const figures = unknown.map(({ figure }) => figure);
     ctx.find(areaId, 'results', 'decide', 'askExtractant', {}, figures);
   }
+  const read = {
+    p: readOne(ctx, by, 'p', p, soilTest.p, undefined),
+    k: readOne(ctx, by, 'k', k, kBands, critical),
+  };
+  if ([read.p, read.k].some(({ sentence }) => sentence.id === 'reading.noGroup')) {
+    ctx.find(areaId, 'reading', 'decide', 'askSoilGroup', {}, [p.figure, k.figure]);
+  }
+  const group = decisionOf(file, areaId, 'soil-group')?.value;
   return {
-    p: readOne(ctx, areaId, 'p', p, soilTest.p, undefined),
-    k: readOne(ctx, areaId, 'k', k, soilTest.k, critical),
-    byPack: NEWEST_PACKS.map((each) => ({
+    ...read,
+    byPack: by.packs.map((each) => ({
       id: each.id,
       version: each.version,
-      p: ratingUnder(each.soilTest.p, p, cec),
-      k: ratingUnder(each.soilTest.k, k, cec),
+      p: ratingUnder(each.soilTest.p, p, cec, group),
+      k: ratingUnder(each.soilTest.k, k, cec, group),
     })),
   };
 }
 
-/** The rating that bands give a value; none for another extractant, a limit, or no value. */
+/** The groups of soils that a pack tells apart. */
+export function soilGroupsOf({ soilTest }: Pack): readonly string[] {
+  return [...new Set([...groupsOf(soilTest.p), ...groupsOf(soilTest.k)])];
+}
+
+/** The rating that bands give a value; none for another extractant or group, a limit, or no value. */
 function ratingUnder(
-  bands: Bands | null,
-  { figure, method }: Extracted,
+  printed: NutrientBands | null,
+  extracted: Extracted,
   cec: Readings['cec'],
+  group: string | undefined,
 ): Rating | undefined {
-  if (!bands || bands.method !== method || 'absent' in figure || figure.range) return undefined;
-  const step = stepOf(bands);
-  const value = Math.round(figure.value.value / step + 1e-9) * step;
+  const bands = bandsFor(printed, group);
+  const figure = testedBy(printed, extracted);
+  if (!bands || bands.method !== extracted.method || 'absent' in figure || figure.range) {
+    return undefined;
+  }
+  const value = asPrinted(bands, figure.value.value);
   if ('upTo' in bands) return ratingOf(bands, value, 0);
   const { base, perCec, cecUnknown } = bands.critical;
   return ratingOf(bands, value, 'absent' in cec ? cecUnknown : base + perCec * cec.value.value);

@@ -1,4 +1,5 @@
 import type { Typed } from '../casefile/casefile';
+import { FURROW_SLICE_IN } from '../tables/measuring';
 import { equivalentMass, SHARE_OF_ION, type Base } from '../tables/molarMass';
 import {
   kilogramsPerHectareToPoundsPerAcre,
@@ -20,6 +21,8 @@ export interface Extracted<S extends SoilElement = SoilElement> {
   /** Empty where the report's extractant is not known. */
   readonly method: string;
   readonly typed: boolean;
+  /** What a saturated extract of a mix holds: never ppm of soil. */
+  readonly inExtract?: Figure<Quantity<'mg/L', S>>;
   /** The class that the laboratory's own word stands for, where it printed a word and no number. */
   readonly word?: Rating;
 }
@@ -37,9 +40,6 @@ type Ppm<S extends Substance> = Figure<Quantity<'ppm', S>>;
 const CONCENTRATION = { min: 0, max: 100_000 };
 const PER_ACRE = { min: 0, max: 200_000 };
 const CHARGE = { min: 0, max: 200 };
-
-/** Depth of the soil of an acre that is taken to weigh 2,000,000 lb, inches: lb/acre is 2 × ppm. */
-const FURROW_SLICE_IN = 20 / 3;
 
 const BASES: ReadonlySet<string> = new Set<Base>(['Ca', 'Mg', 'K', 'Na']);
 
@@ -185,6 +185,16 @@ export function readExtracted<S extends SoilElement>(
     }
     return ctx.sheet.absent(place, msg('absent.unitUnknown', { unit }));
   };
+  if (typed.unit === 'ppm-extract' && common.typed) {
+    const inExtract = ctx.limited<'mg/L', S>(
+      { ...entry, id: `${entry.id}/in-extract` },
+      typed.text,
+      CONCENTRATION,
+      'mg/L',
+      of,
+    );
+    return { ...common, figure: read(), inExtract };
+  }
   const figure = read();
   if (!ion) return { ...common, figure };
   return { ...common, figure: ofIon(ctx, entry.id, figure, of as S & keyof typeof SHARE_OF_ION) };

@@ -116,7 +116,7 @@ export const GENERIC_LAYOUTS: readonly Layout[] = [
     name: '',
     rows: rows(
       'ph-water',
-      'ph-mehlich',
+      ['ph-mehlich', 'pH', 'modified'],
       'om',
       ['p', 'ppm', 'modified-morgan'],
       ['k', 'ppm', 'modified-morgan'],

@@ -134,18 +134,32 @@ function isTyped({ typed }: Column): (analyte: Analyte) => boolean {
 }
 
 /** What of a paper goes beyond pH, P and K: contents in ppm, and the rest in its own units. */
-function furtherValues(ctx: PlanContext, column: Column): Pick<Readings, 'more' | 'others'> {
+function furtherValues(
+  ctx: PlanContext,
+  column: Column,
+): Pick<Readings, 'more' | 'others' | 'inExtract' | 'methods'> {
   const { typed, entry, body } = column;
-  const more = MORE_ANALYTES.filter(isTyped(column)).map((analyte) => {
-    const { figure } = readExtracted(ctx, entry(analyte), typed(analyte), body, ELEMENTS[analyte]);
-    return [analyte, figure] as const;
-  });
+  const more = MORE_ANALYTES.filter(isTyped(column)).map(
+    (analyte) =>
+      [
+        analyte,
+        readExtracted(ctx, entry(analyte), typed(analyte), body, ELEMENTS[analyte]),
+      ] as const,
+  );
   const others = OTHER_ANALYTES.filter(isTyped(column)).map((analyte) => {
     const figure =
       analyte === 'wv' ? body.weight() : readOther(ctx, entry(analyte), typed(analyte), analyte);
     return [analyte, figure] as const;
   });
-  return { more: Object.fromEntries(more), others: Object.fromEntries(others) };
+  const methods = [...more, ...others].map(([analyte]) => [analyte, typed(analyte).method]);
+  return {
+    more: Object.fromEntries(more.map(([analyte, { figure }]) => [analyte, figure])),
+    inExtract: Object.fromEntries(
+      more.flatMap(([analyte, { inExtract }]) => (inExtract ? [[analyte, inExtract]] : [])),
+    ),
+    others: Object.fromEntries(others),
+    methods: Object.fromEntries(methods) as Readings['methods'],
+  };
 }
 
 /** What the plan rests on that is not what it would rather rest on. */

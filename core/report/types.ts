@@ -43,6 +43,10 @@ export interface Readings {
   readonly k: Extracted<'K'>;
   /** What else is on the report, in ppm of the element: the analytes that were typed. */
   readonly more: Readonly<Partial<Record<MoreAnalyte, Extracted['figure']>>>;
+  /** What was found in a saturated extract of a mix, which is no content of soil. */
+  readonly inExtract: Readonly<Partial<Record<MoreAnalyte, Figure<Quantity<'mg/L'>>>>>;
+  /** Extractant or method as typed, of what was typed. */
+  readonly methods: Readonly<Partial<Record<MoreAnalyte | OtherAnalyte, string>>>;
   /** The rest of the report in its own normal units: the analytes that were typed. */
   readonly others: Readonly<Partial<Record<OtherAnalyte, Figure>>>;
   /** What kits and probes have told of the sample, and which of them the pH comes from. */

@@ -3,9 +3,9 @@ import type { Ground } from '../ground/ground';
 import type { Plant } from '../plants/plants';
 import {
   CORES,
-  DEPTHS,
   LARGE_FROM_SQUARE_FEET,
   SMALL_BELOW_SQUARE_FEET,
+  TILLED_DEPTH_IN,
   WEEKS_AFTER_SPREADING,
 } from '../tables/sampling';
 import { addDays, parseDate, type IsoDate } from '../typed/date';
@@ -193,7 +193,7 @@ export function planSampling(ctx: PlanContext, input: SamplingInput): SamplingPl
     'usd',
     'money',
   );
-  const inches = area.situation === 'tilled' ? DEPTHS.bed : DEPTHS[plant.form];
+  const inches = area.situation === 'tilled' ? Math.max(TILLED_DEPTH_IN, plant.depth) : plant.depth;
   const sample = sampleOf(file, area.id);
   const last = lastSpread(file, area.id);
   const notBefore = last ? addDays(last, 7 * WEEKS_AFTER_SPREADING) : undefined;

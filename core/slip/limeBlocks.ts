@@ -76,6 +76,9 @@ export function limeBlocks(ctx: PlanContext, plan: AreaPlan, buying: boolean): S
   const before = standing(plan);
   const nothing = NOTHING[lime.verdict];
   if (nothing) return [...before, { kind: 'lead', text: msg(nothing) }];
+  if (plan.goal.acid && lime.standing === 'sour' && lime.verdict === 'absent') {
+    return [{ kind: 'lead', text: msg('slip.acidBelow') }, sentence('slip.acidBelowThen')];
+  }
   if (lime.verdict === 'absent' || lime.doses.length === 0) {
     return [...before, sentence('slip.limeOpen')];
   }

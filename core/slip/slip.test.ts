@@ -76,7 +76,8 @@ test.each<[string, LawnInput, readonly string[]]>([
 });
 
 test('untested ground without a rate is still asked for its test', () => {
-  expect(blocks({ untested: true, plant: 'trees-and-shrubs' })).toEqual([
+  const pack = { id: 'lake-states-1995', version: 2 };
+  expect(blocks({ untested: true, plant: 'trees-and-shrubs', pack })).toEqual([
     'heading area',
     'sentence feedLater',
     'sentence askForTest',
@@ -96,4 +97,32 @@ test('the appendix opens what the page says, and nothing that is absent', () => 
     'lawn/feed/n/dose/total',
   ]);
   expect(planCase(lawnCase({ unknownArea: true, ph: '6.5', om: '40' })).slip.appendix).toEqual([]);
+});
+
+test.each([
+  ['', '2030-10-04'],
+  ['1', '2028-10-04'],
+  ['4', '2031-10-04'],
+  // What nobody offers is as the pack.
+  ['40', '2030-10-04'],
+])('the next test after %s years is on %s', (years, date) => {
+  const { blocks: all } = planCase(lawnCase({ ph: '6.5', decisions: { retest: years } })).slip;
+  const told = all.flatMap((block) =>
+    'text' in block && block.text.id === 'slip.retest' ? block.text.params?.['date'] : [],
+  );
+  expect(told).toEqual([{ date }]);
+});
+
+test('sulfur: its dose, its test, and no other', () => {
+  const bushes = { plant: 'blueberry', situation: 'established', texture: 'loam' } as const;
+  expect(blocks({ ...bushes, ph: '6.2' }).filter((each) => /ulfur|retest/.test(each))).toEqual([
+    'sentence sulfurPh',
+    'sentence sulfur',
+    'sentence sulfurOn',
+    'sentence sulfurTest',
+  ]);
+  const refused = blocks({ ...bushes, ph: '8.1' });
+  expect(refused).toEqual(
+    expect.arrayContaining(['lead sulfurNone.refused', 'sentence sulfurMyths']),
+  );
 });

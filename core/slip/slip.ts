@@ -8,6 +8,7 @@ import { msg } from '../working/msg';
 import type { SlipBlock, SlipDocument } from './document';
 import { feedBlocks, feedIsTold } from './feedBlocks';
 import { limeBlocks } from './limeBlocks';
+import { sulfurBlocks } from './sulfurBlocks';
 
 function heading({ area, ground, plant }: AreaPlan): SlipBlock {
   const name = area.name.trim() === '' ? msg(`area.unnamed.${plant.form}`) : area.name.trim();
@@ -29,7 +30,7 @@ function unsureBlocks({ ground, area }: AreaPlan): SlipBlock[] {
 }
 
 function cautionBlocks(plan: AreaPlan): SlipBlock[] {
-  return cautionsFor(plan.lime, plan.feed, feedIsTold(plan)).map((caution) => ({
+  return cautionsFor(plan, feedIsTold(plan)).map((caution) => ({
     kind: 'caution',
     caution,
     title: msg(`caution.${caution}.title`),
@@ -54,17 +55,19 @@ function shoppingList({ rows }: Purchase): SlipBlock[] {
   ];
 }
 
-function retest(plan: AreaPlan, planFrom: IsoDate | undefined, years: number): SlipBlock[] {
-  if (!planFrom || plan.lime.testBefore || plan.readings.untested) return [];
-  const date = addMonths(planFrom, 12 * years);
+function retest(plan: AreaPlan, planFrom: IsoDate | undefined): SlipBlock[] {
+  const { lime, sulfur, readings } = plan;
+  if (!planFrom || lime.testBefore || sulfur?.testOn || readings.untested) return [];
+  const date = addMonths(planFrom, 12 * plan.retestYears);
   return [{ kind: 'sentence', text: msg('slip.retest', { date: { date } }) }];
 }
 
 /** The figures of an area that the appendix opens: the area, the sums, and what they come to. */
-function appendixOf({ ground, lime, feed, readings }: AreaPlan): string[] {
+function appendixOf({ ground, lime, sulfur, feed, readings }: AreaPlan): string[] {
   const figures = [
     ...('absent' in ground.counted ? [] : [ground.counted]),
     ...(lime.verdict === 'dose' ? [lime.set.total, lime.bagsToBuy] : []),
+    ...(sulfur?.verdict === 'dose' ? [sulfur.set.total, sulfur.bagsToBuy] : []),
     ...(feed.verdict === 'dose' && feedIsTold({ lime, readings })
       ? feed.chosen.parts.map(({ set }) => set.total)
       : []),
@@ -74,7 +77,9 @@ function appendixOf({ ground, lime, feed, readings }: AreaPlan): string[] {
 
 /** The lime part of an area that was not tested says that nobody knows; else what the lime is. */
 function areaBlocks(ctx: PlanContext, plan: AreaPlan, several: boolean): SlipBlock[] {
-  const limed = plan.readings.untested ? [] : limeBlocks(ctx, plan, !several);
+  const { sulfur, readings } = plan;
+  const treated = sulfur ? sulfurBlocks(plan, sulfur, !several) : limeBlocks(ctx, plan, !several);
+  const limed = readings.untested ? [] : treated;
   return [...limed, ...feedBlocks(plan, !several)];
 }
 
@@ -116,7 +121,7 @@ export function writeSlip(
       heading(plan),
       ...unsureBlocks(plan),
       ...areaBlocks(ctx, plan, several),
-      ...retest(plan, planFrom, plan.pack.retestYears.value),
+      ...retest(plan, planFrom),
     ];
     return about.map((block) => ({ ...block, areaId: plan.area.id }));
   });

@@ -7,6 +7,7 @@ export const CORES = {
   lawn: { low: 10, high: 15 },
   bed: { low: 8, high: 12 },
   woody: { low: 8, high: 12 },
+  plot: { low: 10, high: 15 },
   /** A bed of less than SMALL_BELOW_SQUARE_FEET, or one plant. */
   small: { low: 3, high: 5 },
   /** Half an acre and more. */
@@ -16,8 +17,8 @@ export const CORES = {
 export const SMALL_BELOW_SQUARE_FEET = 100;
 export const LARGE_FROM_SQUARE_FEET = 21_780;
 
-/** Inches from the surface, thatch and turf taken off. Lawns 3–4, all that is dug 6. */
-export const DEPTHS = { lawn: 4, bed: 6, woody: 6 } as const;
+/** Inches to sample where the ground is dug or tilled; else each plant has its own depth. */
+export const TILLED_DEPTH_IN = 6;
 
 /** Weeks after lime or feed in which a sample says little; sheets print 6 to 8, the longer stands. */
 export const WEEKS_AFTER_SPREADING = 8;

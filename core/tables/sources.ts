@@ -32,9 +32,129 @@ export const SOURCES = {
       'Where fresh buffers begin: Sikora 2006; Mehlich 1976; Adams & Evans 1962; Woodruff 1948',
     standing: 'recalled',
   },
+  'sulfur-table': {
+    id: 'sulfur-table',
+    citation:
+      'Sulfur to pH 4.5 by texture: blueberry bulletins of many states (Michigan, Ohio, Wisconsin); clay in two versions',
+    standing: 'recalled',
+  },
+  sikora: {
+    id: 'sikora',
+    citation: 'Sikora 2006, SSSAJ 70:474–486 (a buffer that mimics SMP, read by its table)',
+    standing: 'recalled',
+  },
+  'adams-evans': {
+    id: 'adams-evans',
+    citation: 'Adams & Evans 1962, SSSA Proc. 26:355–357; as restated in SERA-IEG-6',
+    standing: 'recalled',
+  },
+  'mehlich-1976': {
+    id: 'mehlich-1976',
+    citation:
+      'Mehlich 1976, Commun. Soil Sci. Plant Anal. 7:637–652, in the form of Hardy, Tucker & Stokes, North Carolina',
+    standing: 'recalled',
+  },
+  'exchange-acidity': {
+    id: 'exchange-acidity',
+    citation:
+      'Equivalent weights; a share of it to 6.5 by northeastern laboratories (Penn State; NECC-1012)',
+    standing: 'recalled',
+  },
   knott: {
     id: 'knott',
     citation: 'Lorenz & Maynard 1988, Knott’s Handbook for Vegetable Growers, limestone by texture',
+    standing: 'recalled',
+  },
+  'ph-lists': {
+    id: 'ph-lists',
+    citation:
+      'Lists of the pH of plants: Spurway 1941, Michigan Special Bulletin 306; Lorenz & Maynard 1988, Knott’s Handbook; state bulletins',
+    standing: 'recalled',
+  },
+  sme: {
+    id: 'sme',
+    citation: 'Warncke & Krauskopf 1983, Michigan E-1736 (saturated media extract)',
+    standing: 'recalled',
+  },
+  'turf-minimums': {
+    id: 'turf-minimums',
+    citation:
+      'Woods, Stowell & Gelernter 2014, GCM; PeerJ Preprints 4:e2144, 2016 (minimum levels of turf by Mehlich-3)',
+    standing: 'recalled',
+  },
+  'base-balance': {
+    id: 'base-balance',
+    citation:
+      'Graham 1959, Missouri Bulletin 734 (shares of the exchange capacity); against treating for them: McLean et al. 1983, Agronomy Journal 75:635–639; Kopittke & Menzies 2007, SSSAJ 71:259–265',
+    standing: 'recalled',
+  },
+  'carried-off': {
+    id: 'carried-off',
+    citation:
+      'Contents of clippings and vegetables: Kopp & Guillard 2002, Crop Science 42:1225–1231; Lorenz & Maynard 1988, Knott’s Handbook',
+    standing: 'recalled',
+  },
+  'further-morgan': {
+    id: 'further-morgan',
+    citation: 'University of Massachusetts soil-test interpretation (modified Morgan: Ca)',
+    standing: 'recalled',
+  },
+  'further-mehlich-3': {
+    id: 'further-mehlich-3',
+    citation: 'Pennsylvania State University, Agronomy Guide (Mehlich-3: Mg)',
+    standing: 'recalled',
+  },
+  'further-sulfate': {
+    id: 'further-sulfate',
+    citation: 'Sulfate by monocalcium phosphate: University of Minnesota classes for sandy soils',
+    standing: 'recalled',
+  },
+  'further-nitrate': {
+    id: 'further-nitrate',
+    citation: 'Oregon State University, soil-test interpretation (nitrate)',
+    standing: 'recalled',
+  },
+  'further-dtpa': {
+    id: 'further-dtpa',
+    citation: 'Lindsay & Norvell 1978, SSSAJ 42:421–428 (DTPA: Zn, Fe, Mn, Cu)',
+    standing: 'recalled',
+  },
+  'further-boron': {
+    id: 'further-boron',
+    citation: 'Berger & Truog 1939/40, hot-water boron; classes of state laboratories',
+    standing: 'recalled',
+  },
+  'further-salts': {
+    id: 'further-salts',
+    citation:
+      'Richards 1954, USDA Handbook 60 (salts of the saturated paste); Maas & Hoffman 1977, J. Irrigation and Drainage 103:115–134 (thresholds of plants)',
+    standing: 'recalled',
+  },
+  'further-salts-1-2': {
+    id: 'further-salts-1-2',
+    citation: 'Salts of a 1:2 extract by volume: classes of northeastern laboratories for gardens',
+    standing: 'recalled',
+  },
+  'further-salts-1-1': {
+    id: 'further-salts-1-1',
+    citation: 'Dahnke & Whitney 1988, NCR-221 (salts of a 1:1 extract, by texture)',
+    standing: 'recalled',
+  },
+  esp: {
+    id: 'esp',
+    citation: 'Richards 1954, USDA Handbook 60 (exchangeable sodium)',
+    standing: 'recalled',
+  },
+  lead: {
+    id: 'lead',
+    citation:
+      'US EPA, residential soil lead guidance: 2024 and before (1994, 2001); states may be stricter',
+    standing: 'recalled',
+  },
+  'draw-down': {
+    id: 'draw-down',
+    citation:
+      'Fall of soil-test P and K: Illinois and Kansas build-up factors (pounds of P2O5 or K2O for each ppm)',
     standing: 'recalled',
   },
   'mesh-8-20-60': {
@@ -78,6 +198,18 @@ export const SOURCES = {
       'Bands of P by Olsen and K by ammonium acetate: University of Minnesota soil-test classes; rates a composite of home-garden ranges',
     standing: 'recalled',
   },
+  'southeast-mehlich-1': {
+    id: 'southeast-mehlich-1',
+    citation:
+      'Bands of P and K by Mehlich-1 and region, in pounds an acre: Kissel & Sonon 2008, Soil Test Handbook for Georgia; rates a composite of home-garden ranges',
+    standing: 'recalled',
+  },
+  'mid-atlantic-vegetables': {
+    id: 'mid-atlantic-vegetables',
+    citation:
+      'Mid-Atlantic Commercial Vegetable Production Recommendations (table of each crop), in pounds an acre',
+    standing: 'recalled',
+  },
   'lake-states-1995': {
     id: 'lake-states-1995',
     citation:
@@ -111,6 +243,11 @@ export const SOURCES = {
     citation:
       'Variation within a field: Beckett & Webster 1971, Soils and Fertilizers 34:1–15; James & Wells 1990, SSSA Book Series 3, ch. 3',
     standing: 'recalled',
+  },
+  house: {
+    id: 'house',
+    citation: 'The office’s own value, in a pack that it copied and changed',
+    standing: 'house',
   },
   practice: { id: 'practice', citation: 'Common practice', standing: 'practice' },
   grade: {

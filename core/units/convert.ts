@@ -240,6 +240,18 @@ export function poundsPerAcreToPpm<S extends SoilElement>(
 }
 
 /**
+ * ppm in a depth of soil as pounds on an acre of it: the other way round of `poundsPerAcreToPpm`.
+ * @example ppmToPoundsPerAcre(quantity(21, 'ppm', 'P'), quantity(4, 'in', 'depth')).value // 25.2
+ */
+export function ppmToPoundsPerAcre<S extends SoilElement>(
+  content: Quantity<'ppm', S>,
+  depth: Quantity<'in', 'depth'>,
+): Quantity<'lb/acre', S> {
+  const pounds = content.value * POUNDS_PER_ACRE_PER_PPM_INCH * depth.value;
+  return quantity(pounds, 'lb/acre', content.of);
+}
+
+/**
  * Inches, metres or centimetres to feet; exact.
  * @example lengthToFeet(quantity(150, 'in', 'ground')).value // 12.5
  */

@@ -43,6 +43,7 @@ export type Unit =
   | 'usd/bag'
   | 'doses'
   | 'months'
+  | 'years'
   | 'days';
 
 /**

@@ -8,7 +8,7 @@ import { Sheet, type Entry } from './sheet';
 import type { Figure, WorkingId } from './working';
 
 export type Severity = 'note' | 'decide' | 'stop';
-export type StepId = 'ground' | 'sample' | 'results' | 'ph' | 'feeding' | 'slip';
+export type StepId = 'ground' | 'sample' | 'results' | 'reading' | 'ph' | 'feeding' | 'slip';
 
 /** Something the plan has to say to the advisor, and what it rests on. */
 export interface Finding {

@@ -1,4 +1,5 @@
-import type { Situation } from '../casefile/casefile';
+import type { Situation } from '../casefile/situations';
+import type { NeedClass, PlantForm } from '../plants/plants';
 import type { SourceId, Standing } from '../tables/sources';
 
 /** A span of the year, `MM-DD` to `MM-DD`, within one calendar year. */
@@ -17,7 +18,20 @@ interface PackValue {
 export const RATINGS = ['low', 'medium', 'high', 'very-high'] as const;
 export type Rating = (typeof RATINGS)[number];
 
-interface Bands {
+/** Where a value is printed. Packs before there were places of values have none. */
+export interface Cited {
+  readonly source?: SourceId;
+  /** The page, table or row. */
+  readonly locator?: string;
+  readonly year?: number;
+}
+
+/** How a pack prints a soil test: contents of soil, or what is in a saturated extract of a mix. */
+type BandUnit = 'ppm' | 'lb/acre' | 'mg/L';
+
+interface Bands extends Cited {
+  /** The unit that the pack prints; ends stand in ppm, those of an extract in mg/L. */
+  readonly unit?: BandUnit;
   /** The extractant whose values these bands are for; another's are never converted to it. */
   readonly method: string;
   /** Values are rounded to the printed decimals before they are compared, ppm. */
@@ -30,6 +44,11 @@ interface Bands {
 /** Bands with fixed ends: the upper end of low, medium and high, included. */
 export interface FixedBands extends Bands {
   readonly upTo: readonly number[];
+}
+
+/** Fixed bands of each group of soils that the pack tells apart. */
+interface GroupedBands extends Bands {
+  readonly byGroup: Readonly<Record<string, readonly number[]>>;
 }
 
 /** Bands around a critical level of `base + perCec × CEC` ppm. */
@@ -45,15 +64,32 @@ export interface CriticalBands extends Bands {
   readonly highUpToAbove: number;
 }
 
-/** What a plant is given in a year, lb/1000 ft². */
-export interface PlantRates {
+/** How a pack rates a nutrient. */
+export type NutrientBands = FixedBands | GroupedBands | CriticalBands;
+
+/** Nitrogen of a year: by what becomes of the clippings, by organic matter, or one amount. */
+export type NitrogenRates =
+  | { readonly by: 'clippings'; readonly returned: PackValue; readonly removed: PackValue }
+  | { readonly by: 'organic-matter'; readonly rates: readonly number[] }
+  | { readonly by: 'plant'; readonly rate: number };
+
+/** What a plant is given in a year, in lb/1000 ft² unless the pack prints lb/acre. */
+interface PlantRates extends Cited {
   readonly standing: Standing;
-  readonly N:
-    | { readonly by: 'clippings'; readonly returned: PackValue; readonly removed: PackValue }
-    | { readonly by: 'organic-matter'; readonly rates: readonly number[] };
+  readonly unit?: 'lb/1000ft2' | 'lb/acre';
+  readonly N: NitrogenRates;
   /** By rating, in the order of RATINGS. */
   readonly P2O5: readonly number[] | null;
   readonly K2O: readonly number[] | null;
+}
+
+/** Rates by how much a plant asks for, lb/1000 ft²; a class that is not here has no rate. */
+interface ClassRates extends Cited {
+  readonly standing: Standing;
+  readonly N: Readonly<Partial<Record<NeedClass, NitrogenRates>>>;
+  /** By rating, in the order of RATINGS. */
+  readonly P2O5: Readonly<Partial<Record<NeedClass, readonly number[]>>>;
+  readonly K2O: Readonly<Partial<Record<NeedClass, readonly number[]>>>;
 }
 
 /** Single amounts and dates of feed. */
@@ -93,13 +129,21 @@ export interface Pack {
   };
   /** How a soil test is rated; nothing where the pack has no bands for it. */
   readonly soilTest: {
-    readonly p: FixedBands | null;
-    readonly k: FixedBands | CriticalBands | null;
+    readonly p: NutrientBands | null;
+    readonly k: NutrientBands | null;
   };
+  /** What a house calls its own pack; shipped packs are named by the catalogue. */
+  readonly name?: string;
+  /** Places of values without a standing of their own that a house has changed. */
+  readonly changed?: readonly string[];
+  /** What a house pack was copied from. */
+  readonly copiedFrom?: { readonly id: string; readonly version: number };
   /** Classes of organic matter from the lowest up: the upper end of each but the last, %. */
   readonly organicMatter: { readonly decimals: number; readonly upTo: readonly number[] } | null;
-  /** Rates by plant; a plant that is not here has no rate in this pack. */
+  /** Rates by plant; a plant that is not here is fed by its class. */
   readonly feeding: Readonly<Record<string, PlantRates>>;
+  /** Rates by form of plant and by how much it asks for; without them other plants have no rate. */
+  readonly classes?: Readonly<Record<PlantForm, ClassRates>>;
   /** How feed goes on, by form of ground. */
   readonly dressing: Readonly<Record<'lawn' | 'bed', DressingRules>>;
   /** N of one side-dressing, lb/100 ft of row. */

@@ -1,10 +1,12 @@
 import type { CaseFile } from '../../core/casefile/casefile';
 import type { BalanceRow } from '../../core/feeding/handOrder';
 import type { NeedRow } from '../../core/feeding/need';
+import { SCHOOLS } from '../../core/feeding/schools';
 import type { DealtPart } from '../../core/feeding/types';
-import type { Dose } from '../../core/ph/types';
+import type { Dose, SulfurPlan } from '../../core/ph/types';
 import type { AreaPlan, Plan } from '../../core/planTypes';
 import type { SoilReading } from '../../core/reading/soilTest';
+import type { AreaReading } from '../../core/reading/types';
 import type { Msg } from '../../core/working/msg';
 import type { Figure, Working } from '../../core/working/working';
 
@@ -30,8 +32,28 @@ function dose({ key, date, state, amount }: Dose) {
   };
 }
 
-function reading({ value, rating, sentence }: SoilReading, say: Say) {
-  return { ppm: number(value), rating: rating ?? null, text: say(sentence) };
+/** A soil test in ppm of soil, or what a saturated extract of a mix holds. */
+function soilTested({ value, rating, sentence }: SoilReading, say: Say) {
+  const extract = !('absent' in value) && value.value.unit === 'mg/L';
+  return {
+    ppm: extract ? null : number(value),
+    mgPerLOfExtract: extract ? number(value) : null,
+    rating: rating ?? null,
+    text: say(sentence),
+  };
+}
+
+/** The report read in its order: each value with how much it stands in the way, from 0 to 3. */
+function reading({ lines, summary }: AreaReading, say: Say) {
+  return {
+    text: summary ? say(summary) : null,
+    lines: lines.map(({ analyte, value, limits, sentence, then, excess = [] }) => ({
+      analyte,
+      working: value.id,
+      limits,
+      text: [sentence, ...(then ? [then] : []), ...excess].map(say).join(' '),
+    })),
+  };
 }
 
 function lime({ lime: plan, ground }: AreaPlan) {
@@ -53,11 +75,31 @@ function lime({ lime: plan, ground }: AreaPlan) {
   };
 }
 
-function need({ pack, laboratory, given, need: left, difference }: NeedRow) {
+/** Sulfur where plants of sour soil stand too high: one dose at most, never the whole sum. */
+function sulfur(plan: SulfurPlan, { ground }: AreaPlan, say: Say) {
+  const { verdict, why, chosenMaterial, first, set, testOn, bagsToBuy } = plan;
+  const dosed = verdict === 'dose';
+  return {
+    verdict,
+    why: why ? say(why) : null,
+    targetPh: number(plan.target),
+    material: chosenMaterial.id,
+    sulfurLbPer1000SqFt: dosed ? number(first) : null,
+    sulfurProductLb: dosed && ground.known ? number(set.total) : null,
+    bagsToBuy: dosed && ground.known ? number(bagsToBuy) : null,
+    testOn: testOn ?? null,
+    doses: plan.doses.map(dose),
+  };
+}
+
+function need({ pack, laboratory, by, given, need: left, difference }: NeedRow) {
   return {
     packLbPer1000SqFt: number(pack),
     laboratoryLbPer1000SqFt: number(laboratory),
     laboratoryMoreLb: number(difference),
+    bySchoolLbPer1000SqFt: Object.fromEntries(
+      SCHOOLS.map((school) => [school, number(by[school])]),
+    ),
     givenLbPer1000SqFt: number(given),
     needLbPer1000SqFt: number(left),
   };
@@ -133,9 +175,11 @@ function area(plan: AreaPlan, { workings }: Plan, say: Say) {
     waterPh: number(readings.waterPh),
     bufferPh: number(readings.bufferPh),
     organicMatterPercent: number(readings.organicMatter),
-    phosphorus: reading(soilTest.p, say),
-    potassium: reading(soilTest.k, say),
+    phosphorus: soilTested(soilTest.p, say),
+    potassium: soilTested(soilTest.k, say),
+    reading: reading(plan.reading, say),
     lime: lime(plan),
+    sulfur: plan.sulfur ? sulfur(plan.sulfur, plan, say) : null,
     feeding: feeding(plan),
     sampling: sampling(plan),
     text: { ph: say(headlines.ph), feeding: say(headlines.feeding) },

@@ -3,9 +3,11 @@ import fc from 'fast-check';
 import { applyPatches } from '../../store/patch';
 import { validateCaseFile } from './caseFile';
 
-const frozen: Record<string, unknown> = JSON.parse(
-  readFileSync('core/casefile/fixtures/case-v3.json', 'utf8'),
+const withHouse: Record<string, unknown> = JSON.parse(
+  readFileSync('core/casefile/fixtures/case-v4.json', 'utf8'),
 ) as Record<string, unknown>;
+/** The pack of a house has tests of its own. */
+const frozen = { ...withHouse, house: null };
 
 /** Every path to a value of the document that must be there. */
 function paths(node: unknown, at = ''): string[] {
@@ -35,13 +37,20 @@ test('a document with any one part of another type is refused', () => {
       fc.constantFrom(...required),
       fc.constantFrom(null, true, [], 1e9),
       (path, value) => {
-        if (/(areaIds|order|version)$/.test(path)) return;
+        if (/(areaIds|order|version|house|sharing)$/.test(path)) return;
         const damaged = applyPatches(frozen, [{ path, was: undefined, value }]);
         expect(validateCaseFile(damaged).kind).toBe('invalid');
       },
     ),
     { seed: 3, numRuns: 300 },
   );
+});
+
+test('a house pack is checked within its case, at its place', () => {
+  expect(validateCaseFile(withHouse).kind).toBe('valid');
+  const path = 'house/soilTest/p/upTo';
+  const damaged = applyPatches(withHouse, [{ path, was: undefined, value: [25, 10, 50] }]);
+  expect(validateCaseFile(damaged)).toMatchObject({ kind: 'invalid', path: `${path}/1` });
 });
 
 test.each(['<0.1', '6,1', 'n. d.', '  6.1 ', 'hoch', '∞'])('a value stays as typed: %p', (text) => {

@@ -1,6 +1,8 @@
 import Joi from 'joi';
 import { migrate } from '../../core/casefile/migrate';
+import { faultsOfPack } from '../../core/yardsticks/lint';
 import { faultsOf, type Fault } from './faults';
+import { packShape } from './pack';
 import {
   ANALYTES,
   CLIPPINGS,
@@ -16,10 +18,10 @@ import {
   MOST_OUTLINE,
   PAST_KINDS,
   SHAPES,
-  SITUATIONS,
   SLOPES,
   type CaseFile,
 } from '../../core/casefile/casefile';
+import { SITUATIONS } from '../../core/casefile/situations';
 import { msg, type Msg } from '../../core/working/msg';
 
 /** Typed text may hold anything that was typed, up to a length no field needs. */
@@ -53,6 +55,7 @@ const area = Joi.object({
   name: text,
   order: Joi.number().strict().unsafe().required(),
   plant: text,
+  sharing: Joi.array().items(id.optional()).max(20).required(),
   situation: oneOf(SITUATIONS),
   clippings: oneOf(CLIPPINGS),
   shape,
@@ -93,6 +96,7 @@ const schema = Joi.object({
     id: text,
     version: Joi.number().strict().unsafe().integer().required(),
   }).required(),
+  house: packShape.allow(null).required(),
   areas: record(area, 200),
   samples: record(
     Joi.object({
@@ -206,7 +210,9 @@ function misplaced(file: CaseFile): Fault[] {
         expected: msg('expected.ownKey', { key }),
       })),
   );
-  return [...keyed, ...parts, ...readings, ...decided];
+  const house = file.house ? faultsOfPack(file.house) : [];
+  const within = house.map((each): Fault => ({ ...each, path: `house/${each.path}` }));
+  return [...keyed, ...parts, ...readings, ...decided, ...within];
 }
 
 function invalid(faults: readonly Fault[]): ValidatedCase {

@@ -2,14 +2,17 @@
 import { readFileSync } from 'node:fs';
 import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
+import { DECISIONS } from '../../core/casefile/casefile';
+import { SOURCES } from '../../core/tables/sources';
 import { applyPatches } from '../../store/patch';
 import { hasCaseShape } from './caseFile';
 
 const published: object = JSON.parse(
   readFileSync('docs/formats/case.schema.json', 'utf8'),
 ) as object;
-const bySchema = new Ajv2020({ strict: false }).compile(published);
-const good = JSON.parse(readFileSync('core/casefile/fixtures/case-v3.json', 'utf8')) as Record<
+const pack: object = JSON.parse(readFileSync('docs/formats/pack.schema.json', 'utf8')) as object;
+const bySchema = new Ajv2020({ strict: false }).addSchema(pack).compile(published);
+const good = JSON.parse(readFileSync('core/casefile/fixtures/case-v4.json', 'utf8')) as Record<
   string,
   unknown
 >;
@@ -27,6 +30,21 @@ const places = paths(good);
 function verdicts(document: unknown): [boolean, boolean] {
   return [bySchema(document), hasCaseShape(document)];
 }
+
+/** Every list of values of a schema, wherever it stands. */
+function enumsOf(node: unknown): unknown[][] {
+  if (typeof node !== 'object' || node === null) return [];
+  if (Array.isArray(node)) return node.flatMap(enumsOf);
+  const { enum: values } = node as { enum?: unknown[] };
+  return [...(values ? [values] : []), ...Object.values(node).flatMap(enumsOf)];
+}
+
+test('the published lists of decisions and sources are the program’s', () => {
+  const decisions = enumsOf(published).find((values) => values.includes('lime-method'));
+  expect(new Set(decisions)).toEqual(new Set(DECISIONS));
+  const sources = enumsOf(pack).find((values) => values.includes('ncr-221'));
+  expect(new Set(sources)).toEqual(new Set(Object.keys(SOURCES)));
+});
 
 test('the frozen case is good by both', () => {
   expect(verdicts(good)).toEqual([true, true]);

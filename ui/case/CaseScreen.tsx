@@ -29,6 +29,7 @@ import { GroundRail } from './GroundRail';
 import { GroundStep } from './GroundStep';
 import { Margin, MarginBar } from './Margin';
 import { PhStep } from './PhStep';
+import { ReadingStep } from './ReadingStep';
 import { SampleStep } from './SampleStep';
 import { ResultsStep } from './ResultsStep';
 import { StepRow } from './StepRow';
@@ -38,6 +39,7 @@ const SCREENS: Readonly<Record<StepId, () => ReactNode>> = {
   ground: GroundStep,
   sample: SampleStep,
   results: ResultsStep,
+  reading: ReadingStep,
   ph: PhStep,
   feeding: FeedingStep,
   slip: SlipStep,
@@ -47,6 +49,7 @@ const STEP_LETTERS: Readonly<Record<StepId, string>> = {
   ground: 'G',
   sample: 'A',
   results: 'R',
+  reading: 'E',
   ph: 'P',
   feeding: 'F',
   slip: 'S',

@@ -50,7 +50,7 @@ export function CaseStatus(): ReactNode {
         </Button>
       )}
       {!kept && (
-        <span title={text('save.notKeptHelp')} className="max-rail:hidden">
+        <span title={text('save.notKeptHelp')} className="whitespace-nowrap max-margin:hidden">
           {text('save.notKept')}
         </span>
       )}

@@ -11,10 +11,10 @@ import { DoseTable } from './DoseTable';
 import { FeedProducts } from './FeedProducts';
 import { Findings } from './Findings';
 import { NeedTable } from './NeedTable';
+import { packName } from '../yardsticks/packName';
 import { PurchaseTable } from './PurchaseTable';
 import { SettleButton } from './SettleButton';
 import { SoilTest } from './SoilTest';
-import { Yardstick } from './Yardstick';
 
 /** Why there is nothing to work out, or by whose rates it is. */
 function below(step: ReturnType<typeof useCase>): string {
@@ -23,10 +23,11 @@ function below(step: ReturnType<typeof useCase>): string {
   if (verdict === 'absent' && 'absent' in needs.need.N) {
     return messageText(needs.need.N.absent, plan.workings);
   }
-  const { id, version } = area.pack;
+  if (needs.source === 'laboratory') return text('feed.byLaboratory');
+  const of = { pack: packName(area.pack), version: area.pack.version };
   return needs.source === 'pack'
-    ? text('feed.byPack', { pack: text(`pack.${id}`), version })
-    : text('feed.byLaboratory');
+    ? text('feed.byPack', of)
+    : text('feed.bySchool', { ...of, school: text(`school.${needs.source}`) });
 }
 
 /** The season's nitrogen, phosphate and potash: how much, with what, when. */
@@ -46,7 +47,6 @@ export function FeedingStep(): ReactNode {
       <Findings step="feeding" />
       <Section title={text('feed.soil')}>
         <SoilTest />
-        {!area.readings.untested && <Yardstick />}
       </Section>
       <Section title={text('ph.howMuch')}>
         <NeedTable />

@@ -159,6 +159,29 @@ export interface Option {
   readonly value: string;
   readonly words: string;
   readonly disabled?: boolean;
+  /** The heading that it stands under. */
+  readonly group?: string;
+}
+
+/** The options of a select; those of a heading stand under it. */
+function Options({ options }: { options: readonly Option[] }): ReactNode {
+  const plain = options.filter(({ group }) => group === undefined);
+  const groups = [...new Set(options.flatMap(({ group }) => group ?? []))];
+  const row = ({ value, words, disabled }: Option): ReactNode => (
+    <option key={value} value={value} disabled={disabled}>
+      {words}
+    </option>
+  );
+  return (
+    <>
+      {plain.map(row)}
+      {groups.map((group) => (
+        <optgroup key={group} label={group}>
+          {options.filter((option) => option.group === group).map(row)}
+        </optgroup>
+      ))}
+    </>
+  );
 }
 
 interface SelectFieldProps extends FieldProps {
@@ -193,11 +216,7 @@ export function SelectField({
         {...events}
         className={`field ${WIDTHS[width]}`}
       >
-        {options.map(({ value, words, disabled }) => (
-          <option key={value} value={value} disabled={disabled}>
-            {words}
-          </option>
-        ))}
+        <Options options={options} />
       </select>
     </Labelled>
   );
@@ -224,11 +243,7 @@ export function ChoiceField({ label, value, options, onChoose }: ChoiceFieldProp
         onChange={(event) => onChoose(event.target.value)}
         className={`field ${WIDTHS.words}`}
       >
-        {options.map((option) => (
-          <option key={option.value} value={option.value}>
-            {option.words}
-          </option>
-        ))}
+        <Options options={options} />
       </select>
     </div>
   );

@@ -1,8 +1,8 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { CLIPPINGS, sampleOf, SITUATIONS } from '../../core/casefile/casefile';
-import { PLANTS } from '../../core/plants/plants';
+import { CLIPPINGS, sampleOf } from '../../core/casefile/casefile';
+import { SITUATIONS } from '../../core/casefile/situations';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Section, StepHead } from '../parts/Section';
@@ -10,7 +10,9 @@ import { useCase } from './caseContext';
 import { ChoiceField, SelectField, TextField, type Option } from './Fields';
 import { Findings } from './Findings';
 import { addGround, giveSample, removeGround, sampleName } from './ground';
+import { Growing } from './Growing';
 import { NextButton } from './NextButton';
+import { plantOptions } from './plantWords';
 import { textPlace } from './places';
 import { named } from './reportChoices';
 import { Size } from './Size';
@@ -68,7 +70,7 @@ function What(): ReactNode {
         <SelectField
           label={text('ground.plantOf')}
           place={textPlace(doc, `${at}/plant`)}
-          options={Object.keys(PLANTS).map((value) => ({ value, words: text(`plant.${value}`) }))}
+          options={plantOptions()}
         />
         <SelectField
           label={text('ground.situation')}
@@ -93,7 +95,7 @@ function What(): ReactNode {
           onChoose={(chosen) => session.edit(giveSample(doc, id, chosen), `sample:${id}:${chosen}`)}
         />
       </div>
-      <p className="mt-2 text-small text-ink-2">{text(`plantNote.${area.plant.id}`)}</p>
+      <Growing />
     </>
   );
 }
@@ -114,12 +116,15 @@ function More(): ReactNode {
     if (next) go('ground', next.area.id);
   };
   return (
-    <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
-      {Object.keys(PLANTS).map((plant) => (
-        <Button key={plant} look="quiet" onClick={() => add(plant)}>
-          {text('ground.addPlant', { plant: text(`plant.${plant}`) })}
-        </Button>
-      ))}
+    <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+      <ChoiceField
+        label={text('ground.addGround')}
+        value=""
+        options={[{ value: '', words: text('ground.choosePlant') }, ...plantOptions()]}
+        onChoose={(plant) => {
+          if (plant !== '') add(plant);
+        }}
+      />
       {plan.areas.length > 1 && (
         <Button look="quiet" className="ml-auto" onClick={remove}>
           {text('ground.remove')}

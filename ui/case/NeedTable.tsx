@@ -1,107 +1,114 @@
 'use client';
 
 import { useId, type ReactNode } from 'react';
-import type { FeedSource, NeedRow } from '../../core/feeding/need';
-import { NUTRIENTS } from '../../core/feeding/nutrients';
+import type { NeedRow } from '../../core/feeding/need';
+import { NUTRIENTS, type Nutrient } from '../../core/feeding/nutrients';
+import { SCHOOLS, type School } from '../../core/feeding/schools';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Cell, Table } from '../parts/Table';
 import { Figure } from '../working/Figure';
 import { OpenableRow } from '../working/Openable';
 import { useCase } from './caseContext';
-import { decisionPlace } from './places';
+import { ChoiceRow } from './ChoiceRow';
 
-function Source({ source }: { source: FeedSource }): ReactNode {
-  const { session, state, area } = useCase();
-  const id = useId();
-  const place = decisionPlace(state.doc, area.area.id, 'feed-source');
-  return (
-    <span className="flex items-center gap-2">
-      <input
-        id={id}
-        type="radio"
-        name={`${area.area.id}-feed-source`}
-        checked={area.feed.needs.source === source}
-        onChange={() =>
-          session.edit([{ path: place.path, value: place.write(source) }], `choose:feed:${source}`)
-        }
-        className="size-4 accent-spruce"
-      />
-      <label htmlFor={id}>{text(`feed.source.${source}`)}</label>
-    </span>
-  );
-}
+const COLUMNS = 4;
 
 /** A rate, or in few words why there is none. */
 function Rate({ figure, bold }: { figure: NeedRow['pack']; bold: boolean }): ReactNode {
   const { plan } = useCase();
   if (!('absent' in figure)) return <Figure id={figure.id} bold={bold} />;
   return (
-    <span className="text-small whitespace-normal text-ink-2">
+    <span className="text-small font-normal whitespace-normal text-ink-2">
       {messageText(figure.absent, plan.workings)}
     </span>
   );
 }
 
-function Row({ row, compared }: { row: NeedRow; compared: boolean }): ReactNode {
-  const { source } = useCase().area.feed.needs;
+/** What one school gives of each nutrient, and by how many pounds it differs here from the one followed. */
+function SchoolRow({ school }: { school: School }): ReactNode {
+  const { rows, source } = useCase().area.feed.needs;
+  const chosen = school === source;
+  const row = (nutrient: Nutrient): NeedRow => rows[nutrient] as NeedRow;
   return (
-    <OpenableRow columns={6}>
-      <tr className="border-b border-rule-2">
-        <Cell>{text(`nutrient.${row.nutrient}`)}</Cell>
-        <Cell number>
-          <Rate figure={row.pack} bold={source === 'pack'} />
-        </Cell>
-        {compared && (
-          <>
-            <Cell number>
-              <Rate figure={row.laboratory} bold={source === 'laboratory'} />
-            </Cell>
-            <Cell number>
-              <Figure id={row.difference.id} signed />
-            </Cell>
-          </>
-        )}
-        <Cell number>{row.given && <Figure id={row.given.id} />}</Cell>
-        <Cell number>{'absent' in row.need ? '' : <Figure id={row.need.id} bold />}</Cell>
+    <ChoiceRow
+      what="feed-source"
+      value={school}
+      chosen={chosen}
+      words={text(`school.${school}`)}
+      below={text(`school.${school}.help`)}
+      columns={COLUMNS}
+    >
+      {NUTRIENTS.map((nutrient) => {
+        const { by, more } = row(nutrient);
+        const differs = more[school];
+        const told = !chosen && !('absent' in differs) && differs.value.value !== 0;
+        return (
+          <Cell key={nutrient} number>
+            <Rate figure={by[school]} bold={chosen} />
+            {told && (
+              <span className="block text-small font-normal">
+                <Figure id={differs.id} signed /> {text('feed.here')}
+              </span>
+            )}
+          </Cell>
+        );
+      })}
+    </ChoiceRow>
+  );
+}
+
+/** What went on this year, or what is still to give, of each nutrient. */
+function SumRow({ what }: { what: 'given' | 'need' }): ReactNode {
+  const { rows } = useCase().area.feed.needs;
+  const id = useId();
+  const figures = NUTRIENTS.map((nutrient) => (rows[nutrient] as NeedRow)[what]);
+  if (figures.every((figure) => figure === undefined || 'absent' in figure)) return null;
+  return (
+    <OpenableRow columns={COLUMNS}>
+      <tr className={what === 'need' ? 'border-t border-rule font-semibold' : ''}>
+        <Cell>{text(what === 'given' ? 'feed.givenYear' : 'feed.stillNeed')}</Cell>
+        {figures.map((figure, index) => (
+          <Cell key={`${id}-${NUTRIENTS[index] ?? ''}`} number>
+            {figure && !('absent' in figure) && <Figure id={figure.id} bold={what === 'need'} />}
+          </Cell>
+        ))}
       </tr>
     </OpenableRow>
   );
 }
 
-/** N, P2O5 and K2O by the pack and by the laboratory, side by side; one of the two is followed. */
+/** Whether a school says anything of this ground; the pack and what is followed always stand. */
+function isSaid(rows: readonly NeedRow[], school: School): boolean {
+  if (school === 'pack') return true;
+  // What it takes from the pack as it is says nothing of its own.
+  return rows.some(({ by }) => !('absent' in by[school]) && by[school] !== by.pack);
+}
+
+/** N, P2O5 and K2O of a year by each school, side by side; one of them is followed. */
 export function NeedTable(): ReactNode {
   const { area } = useCase();
-  const { rows } = area.feed.needs;
-  const list: readonly NeedRow[] = NUTRIENTS.map((nutrient) => rows[nutrient] as NeedRow);
-  const compared = list.some(({ laboratory }) => !('absent' in laboratory));
+  const { rows, source } = area.feed.needs;
+  const list = NUTRIENTS.map((nutrient) => rows[nutrient] as NeedRow);
+  const schools = SCHOOLS.filter((school) => school === source || isSaid(list, school));
   return (
     <>
-      {compared && (
-        <fieldset className="mb-2 flex flex-wrap gap-x-6 gap-y-1">
-          <legend className="sr-only">{text('feed.follow')}</legend>
-          <Source source="pack" />
-          <Source source="laboratory" />
-        </fieldset>
-      )}
       <Table
-        label={text('ph.howMuch')}
+        label={text('feed.school')}
         heads={[
-          { id: 'nutrient', words: text('feed.head.nutrient') },
-          { id: 'pack', words: text('feed.head.pack'), number: true },
-          ...(compared
-            ? [
-                { id: 'laboratory', words: text('feed.head.laboratory'), number: true },
-                { id: 'difference', words: text('feed.head.difference'), number: true },
-              ]
-            : []),
-          { id: 'given', words: text('feed.head.given'), number: true },
-          { id: 'need', words: text('feed.head.need'), number: true },
+          { id: 'school', words: text('feed.head.school') },
+          ...NUTRIENTS.map((nutrient) => ({
+            id: nutrient,
+            words: text(`nutrient.${nutrient}`),
+            number: true,
+          })),
         ]}
       >
-        {list.map((row) => (
-          <Row key={row.nutrient} row={row} compared={compared} />
+        {schools.map((school) => (
+          <SchoolRow key={school} school={school} />
         ))}
+        <SumRow what="given" />
+        <SumRow what="need" />
       </Table>
       <p className="mt-1.5 text-small text-ink-2">{text('feed.perYear')}</p>
     </>

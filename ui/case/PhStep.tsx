@@ -8,23 +8,26 @@ import { Section, StepHead } from '../parts/Section';
 import { Cell, Table } from '../parts/Table';
 import { PH_SCALE, Track } from '../parts/Track';
 import { Figure } from '../working/Figure';
+import { msg } from '../../core/working/msg';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';
+import { BagCells, LabelFields } from './BagParts';
 import { ChoiceRow } from './ChoiceRow';
 import { DoseTable } from './DoseTable';
 import { SelectField, TextField } from './Fields';
 import { Findings } from './Findings';
 import { decisionPlace, labelPlace } from './places';
 import { SettleButton } from './SettleButton';
+import { Sulfur } from './Sulfur';
 
 function Standing(): ReactNode {
   const { area, state } = useCase();
   const { waterPh, phUncertainty } = area.readings;
-  const { target } = area.lime;
+  const { target } = area.sulfur ?? area.lime;
   const value = 'absent' in waterPh ? undefined : waterPh.value.value;
   const aim = 'absent' in target ? undefined : target.value.value;
-  const { window } = area.plant;
+  const { window, edges } = area.goal;
   const half = 'absent' in phUncertainty ? 0 : phUncertainty.value.value;
   return (
     <>
@@ -41,11 +44,13 @@ function Standing(): ReactNode {
             )}
           </span>
           <span className="text-spruce">
-            {text('ph.window', {
-              plant: text(`plant.${area.plant.id}`),
-              low: window.low.toFixed(1),
-              high: window.high.toFixed(1),
-            })}
+            <FigureText
+              message={msg('ph.window', {
+                plant: msg(`plant.${(area.goal.governs ?? area.plant).id}`),
+                low: { working: edges.low.id },
+                high: { working: edges.high.id },
+              })}
+            />
           </span>
         </div>
         <Track
@@ -57,27 +62,29 @@ function Standing(): ReactNode {
           label={text('ph.trackLabel')}
         />
       </Openable>
-      <div className="mt-2 flex flex-wrap gap-5">
-        <TextField
-          label={text('ph.target')}
-          place={decisionPlace(state.doc, area.area.id, 'lime-target')}
-          hint={
-            aim === undefined
-              ? messageText('absent' in target ? target.absent : { id: 'figure.none' })
-              : text('ph.now', { value: aim.toFixed(1) })
-          }
-        />
-        <TextField
-          label={text('ph.depth')}
-          place={decisionPlace(state.doc, area.area.id, 'lime-depth')}
-          unit={text('unit.in')}
-          hint={
-            'absent' in area.lime.treatedDepth
-              ? ''
-              : text('ph.now', { value: String(area.lime.treatedDepth.value.value) })
-          }
-        />
-      </div>
+      {!area.sulfur && (
+        <div className="mt-2 flex flex-wrap gap-5">
+          <TextField
+            label={text('ph.target')}
+            place={decisionPlace(state.doc, area.area.id, 'lime-target')}
+            hint={
+              aim === undefined
+                ? messageText('absent' in target ? target.absent : { id: 'figure.none' })
+                : text('ph.now', { value: aim.toFixed(1) })
+            }
+          />
+          <TextField
+            label={text('ph.depth')}
+            place={decisionPlace(state.doc, area.area.id, 'lime-depth')}
+            unit={text('unit.in')}
+            hint={
+              'absent' in area.lime.treatedDepth
+                ? ''
+                : text('ph.now', { value: String(area.lime.treatedDepth.value.value) })
+            }
+          />
+        </div>
+      )}
     </>
   );
 }
@@ -191,14 +198,7 @@ function Material({ row }: { row: MaterialRow }): ReactNode {
         <Figure id={row.bag.effectiveness.figure.id} />
         {text(`quality.${row.bag.effectiveness.kind}`)}
       </Cell>
-      <Cell number>
-        <Figure id={row.total.id} bold={row.chosen} />
-      </Cell>
-      <Cell number>
-        <Figure id={row.bags.id} />
-        {text('ph.times')}
-        <Figure id={row.bag.size.id} bare />
-      </Cell>
+      <BagCells row={row} />
     </ChoiceRow>
   );
 }
@@ -225,24 +225,13 @@ function WithWhat(): ReactNode {
           <Material key={row.id} row={row} />
         ))}
       </Table>
-      <div className="mt-2.5 flex flex-wrap items-start gap-4">
-        <span className="pt-5.5 text-ink-2">{text('ph.label')}</span>
+      <LabelFields material={chosen}>
         <SelectField
           label={text('ph.labelKind')}
           place={labelPlace(state.doc, chosen, 'kind')}
           options={['CCE', 'ECCE'].map((value) => ({ value, words: text(`labelKind.${value}`) }))}
         />
-        <TextField
-          label={text('ph.labelPercent')}
-          place={labelPlace(state.doc, chosen, 'percent')}
-          unit={text('unit.%')}
-        />
-        <TextField
-          label={text('ph.labelBag')}
-          place={labelPlace(state.doc, chosen, 'bag')}
-          unit={text('unit.lb')}
-        />
-      </div>
+      </LabelFields>
     </>
   );
 }
@@ -250,28 +239,30 @@ function WithWhat(): ReactNode {
 /** The lime: where the soil stands, how much by which method, with what, and when. */
 export function PhStep(): ReactNode {
   const { area } = useCase();
-  const { lime, headlines } = area;
+  const { lime, sulfur, headlines } = area;
   return (
     <>
       <Openable>
         <StepHead
           title={<FigureText message={headlines.ph} />}
           below={
-            lime.verdict === 'dose' && (
+            lime.verdict === 'dose' &&
+            !sulfur && (
               <>
                 <Figure id={lime.rate.id} />
                 {text('ph.rateAfter')}
               </>
             )
           }
-          act={<SettleButton what="ph-settled" />}
+          act={<SettleButton what={sulfur ? 'sulfur-settled' : 'ph-settled'} />}
         />
       </Openable>
       <Findings step="ph" />
       <Section title={text('ph.where')}>
         <Standing />
       </Section>
-      {area.readings.begun && (
+      {sulfur && <Sulfur sulfur={sulfur} />}
+      {area.readings.begun && !sulfur && (
         <>
           <Section title={text('ph.howMuch')}>
             <HowMuch />

@@ -17,7 +17,7 @@ export function productDecision(role: ProductPart['role']): DecisionKind {
 }
 
 interface SettleButtonProps {
-  readonly what: 'ph-settled' | 'feeding-settled';
+  readonly what: 'ph-settled' | 'sulfur-settled' | 'feeding-settled';
 }
 
 /**
@@ -26,10 +26,11 @@ interface SettleButtonProps {
  */
 export function SettleButton({ what }: SettleButtonProps): ReactNode {
   const { session, state, area } = useCase();
-  const { lime, feed } = area;
-  const isPh = what === 'ph-settled';
-  const { digest, verdict } = isPh ? lime : feed;
-  const doses = isPh ? lime.doses : feed.chosen.parts.flatMap((part) => part.doses);
+  const { lime, sulfur, feed } = area;
+  const isPh = what !== 'feeding-settled';
+  const treated = what === 'sulfur-settled' && sulfur ? sulfur : lime;
+  const { digest, verdict } = isPh ? treated : feed;
+  const doses = isPh ? treated.doses : feed.chosen.parts.flatMap((part) => part.doses);
   const areaId = area.area.id;
   const settled = state.doc.decisions[decisionKey(areaId, what)]?.value === digest;
   const settle = useCallback((): void => {
@@ -39,19 +40,24 @@ export function SettleButton({ what }: SettleButtonProps): ReactNode {
       return { path: `decisions/${decisionKey(areaId, kind)}`, value: { ...decision } };
     };
     const method = lime.methods.find(({ chosen }) => chosen)?.option.id ?? '';
-    const stood = isPh
-      ? [decide('lime-method', method), decide('lime-material', lime.chosenMaterial.id)]
-      : [
-          decide('feed-source', feed.needs.source),
-          decide('feed-way', feed.chosen.way),
-          ...feed.chosen.parts.map(({ role, material }) =>
-            decide(productDecision(role), material.id),
-          ),
-        ];
-    session.edit([...stood, decide(what, digest)], `settle:${what}:${digest}:${at}`);
+    const stood = {
+      'ph-settled': [
+        decide('lime-method', method),
+        decide('lime-material', lime.chosenMaterial.id),
+      ],
+      'sulfur-settled': sulfur ? [decide('sulfur-material', sulfur.chosenMaterial.id)] : [],
+      'feeding-settled': [
+        decide('feed-source', feed.needs.source),
+        decide('feed-way', feed.chosen.way),
+        ...feed.chosen.parts.map(({ role, material }) =>
+          decide(productDecision(role), material.id),
+        ),
+      ],
+    };
+    session.edit([...stood[what], decide(what, digest)], `settle:${what}:${digest}:${at}`);
     void session.flush();
     requestAnimationFrame(() => document.querySelector<HTMLElement>('[data-act]')?.focus());
-  }, [areaId, digest, feed, isPh, lime, session, what]);
+  }, [areaId, digest, feed, lime, session, sulfur, what]);
   const wanted = verdict === 'dose' && doses.length > 0 && !settled;
   const commands = useMemo<readonly Command[]>(
     () =>

@@ -1,76 +1,124 @@
 'use client';
 
+import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { SOURCES } from '../../core/tables/sources';
-import type { Rating } from '../../core/yardsticks/pack';
+import { isHouse } from '../../core/yardsticks/house';
+import type { Pack, Rating } from '../../core/yardsticks/pack';
 import { NEWEST_PACKS } from '../../core/yardsticks/packs';
+import type { Json } from '../../store/patch';
 import { text } from '../format/text';
+import { Button } from '../parts/Button';
 import { Cell, Table } from '../parts/Table';
+import { packName } from '../yardsticks/packName';
+import { packKey, packTitle, useHousePacks } from '../yardsticks/packs';
 import { useCase } from './caseContext';
 import { ChoiceField } from './Fields';
 
 const HEADS = ['pack', 'p', 'k', 'source'] as const;
 
-/** A pack in its version, as one choice. */
-function keyOf(id: string, version: number): string {
-  return `${id}/${version}`;
-}
-
 function rated(rating: Rating | undefined): string {
   return rating ? text(`rating.${rating}`) : text('figure.dash');
 }
 
-/** Which pack this case is read by, and what every other makes of the same report. */
+/** Says that a newer version of the pack is here, and takes it. */
+function Newer({ newest, take }: { newest: Pack; take: (pack: Pack) => void }): ReactNode {
+  const { pack } = useCase().area;
+  return (
+    <p
+      role="status"
+      className="mt-2 flex flex-wrap items-center gap-x-4 border-l-3 border-ochre bg-ochre-wash px-3 py-1"
+    >
+      {text('yardstick.newer', { version: pack.version, newest: newest.version })}
+      <Button look="quiet" onClick={() => take(newest)}>
+        {text('yardstick.takeNewer', { newest: newest.version })}
+      </Button>
+    </p>
+  );
+}
+
+/** What every pack makes of the same report. */
+function ByPack({ packs }: { packs: readonly Pack[] }): ReactNode {
+  const { pack, soilTest } = useCase().area;
+  return (
+    <details className="mt-2">
+      <summary className="cursor-pointer py-1">{text('yardstick.all')}</summary>
+      <Table
+        label={text('yardstick.all')}
+        heads={HEADS.map((head) => ({ id: head, words: text(`yardstick.${head}`) }))}
+      >
+        {soilTest.byPack.map(({ id, version, p, k }) => {
+          const chosen = id === pack.id && version === pack.version;
+          const each = packs.find((one) => one.id === id && one.version === version);
+          return (
+            <tr
+              key={packKey({ id, version })}
+              className={`border-b border-rule-2 align-top ${chosen ? 'font-semibold' : ''}`}
+            >
+              <Cell>{each && packName(each)}</Cell>
+              <Cell>{rated(p)}</Cell>
+              <Cell>{rated(k)}</Cell>
+              <td className="px-1.5 py-0.5 text-small font-normal text-ink-2">
+                {each && SOURCES[each.source].citation}
+              </td>
+            </tr>
+          );
+        })}
+      </Table>
+      <p className="mt-1 text-small text-ink-2">{text('yardstick.other')}</p>
+    </details>
+  );
+}
+
+/** Which pack this case is read by, what every other makes of the same report, and whether a newer one is here. */
 export function Yardstick(): ReactNode {
   const { area, session, state } = useCase();
-  const { pack, soilTest } = area;
-  // An older version stays to be seen where the case is pinned to it.
-  const packs = NEWEST_PACKS.some((each) => each.id === pack.id && each.version === pack.version)
-    ? NEWEST_PACKS
-    : [pack, ...NEWEST_PACKS];
-  const choose = (key: string): void => {
-    const chosen = packs.find(({ id, version }) => keyOf(id, version) === key);
-    if (!chosen) return;
-    const value = { id: chosen.id, version: chosen.version };
-    session.edit([{ path: 'pack', value }], `pack:${key}`);
+  const { pack } = area;
+  const house = useHousePacks()?.map((row) => row.pack) ?? [];
+  const here = [...NEWEST_PACKS, ...house];
+  const key = packKey(pack);
+  // The version that the case is pinned to stays to be seen where it is not the newest.
+  const packs = here.some((each) => packKey(each) === key) ? here : [pack, ...here];
+  const newest = here.find(({ id, version }) => id === pack.id && version > pack.version);
+  const choose = (chosen: Pack): void => {
+    const { id, version } = chosen;
+    const embedded = isHouse(chosen) ? (chosen as unknown as Json) : null;
+    session.edit(
+      [
+        { path: 'pack', value: { id, version } },
+        { path: 'house', value: embedded },
+      ],
+      `pack:${packKey(chosen)}`,
+    );
   };
+  const strange = isHouse(pack) && !house.some(({ id }) => id === pack.id);
+  const look = `/yardsticks?pack=${key}`;
   return (
-    <div className="mt-3">
+    <div>
       <ChoiceField
         label={text('yardstick.by')}
-        value={keyOf(state.doc.pack.id, state.doc.pack.version)}
-        options={packs.map(({ id, version }) => ({
-          value: keyOf(id, version),
-          words: text('yardstick.version', { pack: text(`pack.${id}`), version }),
-        }))}
-        onChoose={choose}
+        value={packKey(state.doc.pack)}
+        options={packs.map((each) => ({ value: packKey(each), words: packTitle(each) }))}
+        onChoose={(chosen) => {
+          const found = packs.find((each) => packKey(each) === chosen);
+          if (found) choose(found);
+        }}
       />
-      <details className="mt-2">
-        <summary className="cursor-pointer py-1">{text('yardstick.all')}</summary>
-        <Table
-          label={text('yardstick.all')}
-          heads={HEADS.map((head) => ({ id: head, words: text(`yardstick.${head}`) }))}
+      {newest && <Newer newest={newest} take={choose} />}
+      {strange && <p className="mt-1 text-small text-ink-2">{text('yardstick.inCase')}</p>}
+      <p className="mt-1 flex flex-wrap gap-x-5">
+        <Link className="font-semibold text-spruce hover:underline" prefetch={false} href={look}>
+          {text('yardstick.values')}
+        </Link>
+        <Link
+          className="font-semibold text-spruce hover:underline"
+          prefetch={false}
+          href={`${look}&case=${state.doc.id}&area=${area.area.id}&plant=${area.plant.id}`}
         >
-          {soilTest.byPack.map(({ id, version, p, k }) => {
-            const chosen = id === pack.id && version === pack.version;
-            const source = NEWEST_PACKS.find((each) => each.id === id)?.source;
-            return (
-              <tr
-                key={id}
-                className={`border-b border-rule-2 align-top ${chosen ? 'font-semibold' : ''}`}
-              >
-                <Cell>{text(`pack.${id}`)}</Cell>
-                <Cell>{rated(p)}</Cell>
-                <Cell>{rated(k)}</Cell>
-                <td className="px-1.5 py-0.5 text-small font-normal text-ink-2">
-                  {source ? SOURCES[source].citation : ''}
-                </td>
-              </tr>
-            );
-          })}
-        </Table>
-        <p className="mt-1 text-small text-ink-2">{text('yardstick.other')}</p>
-      </details>
+          {text('yardstick.compare')}
+        </Link>
+      </p>
+      <ByPack packs={packs} />
     </div>
   );
 }

@@ -7,6 +7,7 @@ import {
   type CaseFile,
 } from '../../core/casefile/casefile';
 import { blankColumn, newArea, newSample } from '../../core/casefile/newCase';
+import { PLANTS } from '../../core/plants/plants';
 import type { Edit } from '../../store/session';
 import type { Json } from '../../store/patch';
 import { text } from '../format/text';
@@ -25,6 +26,7 @@ function asJson(value: unknown): Json {
 /** The edits that put another piece of ground into the case, and its id. It shares the first sample. */
 export function addGround(doc: CaseFile, plant: string): { id: string; edits: readonly Edit[] } {
   const id = nanoid(8);
+  const situation = PLANTS[plant]?.form === 'lawn' ? 'established' : 'tilled';
   const before = areasOf(doc);
   const order = Math.max(0, ...before.map((area) => area.order)) + 1;
   const pace = before.at(-1)?.pace ?? '';
@@ -34,7 +36,10 @@ export function addGround(doc: CaseFile, plant: string): { id: string; edits: re
     : [];
   return {
     id,
-    edits: [{ path: `areas/${id}`, value: asJson(newArea(id, order, plant, pace)) }, ...shared],
+    edits: [
+      { path: `areas/${id}`, value: asJson(newArea(id, order, { plant, situation }, pace)) },
+      ...shared,
+    ],
   };
 }
 

@@ -3,7 +3,8 @@
 import '../format/caseWords';
 import type { ReactNode } from 'react';
 import type { Imported } from '../files/caseloadFiles';
-import { messageText } from '../format/message';
+import { FileFaults } from '../files/FileFaults';
+
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 
@@ -12,23 +13,6 @@ export type Outcome =
   | { readonly kind: 'backedUp'; readonly count: number }
   | { readonly kind: 'failed' }
   | (Imported & { readonly name: string });
-
-/** What a file was refused for, at its lines. */
-function Faults({ outcome }: { outcome: Extract<Outcome, { kind: 'refused' }> }): ReactNode {
-  return (
-    <div className="border-l-3 border-madder bg-madder-wash px-3 py-1.5">
-      <p className="font-semibold">{text('desk.refused', { name: outcome.name })}</p>
-      <ul>
-        {outcome.faults.map((fault, index) => (
-          <li key={index}>
-            {text('file.at', { line: fault.line, column: fault.column })}{' '}
-            {messageText(fault.reason)}
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
 
 function said(outcome: Exclude<Outcome, { kind: 'refused' }>): string {
   switch (outcome.kind) {
@@ -58,7 +42,11 @@ export function FileOutcome({
   return (
     <div role="status" className="mt-3 flex max-w-3xl items-start gap-4">
       <div className="min-w-0 flex-1">
-        {outcome.kind === 'refused' ? <Faults outcome={outcome} /> : <p>{said(outcome)}</p>}
+        {outcome.kind === 'refused' ? (
+          <FileFaults name={outcome.name} faults={outcome.faults} />
+        ) : (
+          <p>{said(outcome)}</p>
+        )}
       </div>
       {outcome.kind !== 'busy' && (
         <Button look="quiet" onClick={onClose}>

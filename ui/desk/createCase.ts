@@ -3,13 +3,15 @@ import { newCase } from '../../core/casefile/newCase';
 import { addCase } from '../../store/cases';
 import { caseStart } from '../../core/office/office';
 import { readOffice } from '../../store/office';
+import { housePack } from '../../store/packs';
 import { askToKeep } from '../../store/persistence';
 import { localDay } from '../format/date';
 
 /** Stores a new empty case and asks the browser to keep what is stored. Gives the case's id. */
 export async function createCase(): Promise<string> {
   const id = nanoid(12);
-  const start = caseStart(await readOffice());
+  const office = await readOffice();
+  const start = caseStart(office, await housePack(office.packId));
   await addCase(newCase(id, localDay(new Date()), start), Date.now());
   void askToKeep();
   return id;

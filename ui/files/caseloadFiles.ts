@@ -1,12 +1,16 @@
+import '../format/caseWords';
 import type { CaseFile } from '../../core/casefile/casefile';
 import { readCases, writeBackup } from '../../files/caseJson';
 import type { LocatedFault } from '../../files/located';
 import { allCases, bringIn, type BroughtIn, type Progress } from '../../store/caseload';
 import { askToKeep } from '../../store/persistence';
 import { changeOffice, hasOffice, readOffice } from '../../store/office';
+import { bringInPacks, housePacks } from '../../store/packs';
 import { writeSetting } from '../../store/settings';
 import { localDay } from '../format/date';
 import { text } from '../format/text';
+import { packName } from '../yardsticks/packName';
+import { copied } from '../yardsticks/packs';
 import { download } from './download';
 
 type OnProgress = (progress: Progress) => void;
@@ -17,7 +21,9 @@ export async function backUp(onProgress: OnProgress): Promise<number> {
   for await (const file of allCases(onProgress)) files.push(file);
   const now = new Date();
   const office = (await hasOffice()) ? await readOffice() : undefined;
-  const parts = [...writeBackup(files, now.toISOString(), office)];
+  const packs = (await housePacks()).map(({ pack }) => pack);
+  const kept = { ...(office && { office }), ...(packs.length > 0 && { packs }) };
+  const parts = [...writeBackup(files, now.toISOString(), kept)];
   download(`agrologos-backup-${localDay(now)}.json`, parts, 'application/json');
   await writeSetting('backedUpAt', String(now.getTime()));
   return files.length;
@@ -35,7 +41,10 @@ export async function importFile(file: File, onProgress: OnProgress): Promise<Im
   const copy = (title: string): string => text('desk.copyOf', { title });
   try {
     const what = await bringIn(read.files, Date.now(), copy, onProgress);
-    const { office } = read;
+    const { office, packs = [] } = read;
+    await bringInPacks(packs, (pack) =>
+      copied(pack, text('yardsticks.fromFile', { pack: packName(pack) })),
+    );
     // An office that was decided here stays; only an untouched one takes the backup's.
     if (office && !(await hasOffice())) await changeOffice(() => office);
     void askToKeep();

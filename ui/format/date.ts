@@ -11,6 +11,14 @@ export function formatDate(date: IsoDate): string {
   return `${Number(day)} ${MONTH.format(new Date(`${date}T00:00:00Z`))} ${year}`;
 }
 
+/**
+ * A day of any year written out.
+ * @example formatDayOfYear('05-15') // '15 May'
+ */
+export function formatDayOfYear(day: string): string {
+  return formatDate(`2000-${day}`).replace(/ 2000$/, '');
+}
+
 /** The day of a moment on this computer's own calendar, `YYYY-MM-DD`. */
 export function localDay(moment: Date): IsoDate {
   const two = (value: number): string => String(value).padStart(2, '0');

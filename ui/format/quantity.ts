@@ -58,6 +58,7 @@ const DECIMALS: Readonly<Record<Unit, (value: number) => readonly [min: number, 
   bags: () => [0, 1],
   doses: () => [0, 0],
   months: () => [0, 0],
+  years: () => [0, 0],
   days: () => [0, 0],
 };
 

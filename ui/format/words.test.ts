@@ -2,7 +2,12 @@ import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
 import { planCase, turnsOn } from '../../core/plan';
+import { PLANTS } from '../../core/plants/plants';
+import { soilGroupsOf } from '../../core/reading/soilTest';
+import { FURTHER_BANDS } from '../../core/yardsticks/further';
+import { NEWEST_PACKS, SHIPPED_PACKS } from '../../core/yardsticks/packs';
 import { SOURCES } from '../../core/tables/sources';
+import { PACK_PARTS, valuesOf } from '../../core/yardsticks/values';
 import type { Msg } from '../../core/working/msg';
 import { messageText } from './message';
 import shell from '../../words/en.json';
@@ -55,6 +60,40 @@ test('no words are left over', () => {
   expect(Object.keys(catalogue).filter((id) => !isUsed(id))).toEqual([]);
 });
 
+test('every plant, its group, what holds for it and what it may do has words', () => {
+  const ids = Object.values(PLANTS).flatMap(({ id, group, rules, hazards, otherWindows }) => [
+    `plant.${id}`,
+    `plantGroup.${group}`,
+    ...rules.map((rule) => `plantRule.${rule}`),
+    ...hazards.map((hazard) => `plantHazard.${hazard}`),
+    ...otherWindows.map(({ school }) => `window.${school}`),
+  ]);
+  expect(ids.filter((id) => catalogue[id] === undefined)).toEqual([]);
+  const said = new Set(ids);
+  const orphans = Object.keys(catalogue).filter(
+    (id) => /^plant(Rule|Hazard)?\.[a-z-]+$/.test(id) && !said.has(id),
+  );
+  expect(orphans).toEqual([]);
+});
+
+test('every pack, class of thresholds and group of soils has words', () => {
+  const ids = [
+    ...NEWEST_PACKS.map(({ id }) => `pack.${id}`),
+    ...SHIPPED_PACKS.flatMap((pack) => valuesOf(pack)).flatMap(({ what, by, cells }) =>
+      [what, ...(by ? [by] : []), ...cells.map(({ label }) => label)].map(({ id }) => id),
+    ),
+    ...PACK_PARTS.map((part) => `packPart.${part}`),
+    ...NEWEST_PACKS.flatMap(soilGroupsOf).map((group) => `soilGroup.${group}`),
+    ...FURTHER_BANDS.flatMap(({ classes, analyte }) => [
+      `read.${analyte}`,
+      ...classes.map((each) => `class.${each}`),
+    ]),
+  ];
+  expect(ids.filter((id) => catalogue[id] === undefined)).toEqual([]);
+});
+
+const BUSHES: LawnInput = { plant: 'blueberry', ph: '6.2', texture: 'loam', om: '3' };
+
 const GARDEN: LawnInput = {
   plant: 'mixed-vegetables',
   ph: '7.4',
@@ -85,6 +124,14 @@ function messagesOf(input: LawnInput): { all: Msg[]; plan: ReturnType<typeof pla
       block.kind === 'table' ? [...block.head, ...block.rows.flat()] : [block.text],
     ),
     ...plan.areas.flatMap(({ headlines }) => Object.values(headlines)),
+    ...plan.areas.flatMap(({ reading }) => [
+      ...(reading.summary ? [reading.summary] : []),
+      ...reading.lines.flatMap(({ sentence, then, excess = [] }) => [
+        sentence,
+        ...(then ? [then] : []),
+        ...excess,
+      ]),
+    ]),
     turnsOn(plan),
   ];
   return { all, plan };
@@ -112,7 +159,50 @@ test.each<[string, LawnInput]>([
     },
   ],
   ['an organic soil', { ph: '4.5', om: '40' }],
+  [
+    'two plants of different soils, salts, sodium, lead and metals',
+    {
+      ...GARDEN,
+      plant: 'blueberry',
+      sharing: ['asparagus'],
+      cec: '4',
+      more: {
+        no3: { text: '4' },
+        ca: { text: '150' },
+        mg: { text: '20' },
+        s: { text: '3', method: 'SO4' },
+        zn: { text: '0.3', method: 'dtpa' },
+        fe: { text: '2', method: 'dtpa' },
+        mn: { text: '0.5', method: 'dtpa' },
+        cu: { text: '0.1' },
+        b: { text: '>3', method: 'hot-water' },
+        na: { text: '300' },
+        ec: { text: '1.3', method: '1:2' },
+        pb: { text: '22', method: 'mehlich-3' },
+      },
+    },
+  ],
   ['a silent buffer', { ph: '5.5', buffer: '6.9', texture: 'loam' }],
+  [
+    'buffers beside SMP, and those without an equation',
+    {
+      ph: '5.2',
+      more: {
+        'ph-sikora': { text: '6.4', method: 'sikora-2' },
+        'ph-adams-evans': { text: '7.6' },
+        'ph-mehlich': { text: '6.0', method: 'modified' },
+        'ph-woodruff': { text: '6.3' },
+        acidity: { text: '3' },
+      },
+    },
+  ],
+  ['sulfur for three bushes', { ...BUSHES, shape: { kind: 'plants', number: '3', diameter: '8' } }],
+  ['sulfur without an area', { ...BUSHES, unknownArea: true, situation: 'tilled' }],
+  ['sulfur refused', { ...BUSHES, decisions: { fizz: 'yes' } }],
+  ['sulfur asked about', { ...BUSHES, ph: '7.4', more: { 'water-alkalinity': { text: '150' } } }],
+  ['too sour', { ...BUSHES, ph: '3.9' }],
+  ['sulfur at work', { ...BUSHES, alsoSpread: ['sulfur'] }],
+  ['sulfur on clay, no texture', { ...BUSHES, texture: '' }],
   ['phosphate, potash and a laboratory', GARDEN],
   ['no test', { untested: true, plant: 'mixed-vegetables' }],
   [

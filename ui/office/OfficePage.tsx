@@ -4,11 +4,13 @@ import '../format/caseWords';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { ReactNode } from 'react';
 import { RATE_UNITS } from '../../core/report/recommendation';
-import { SHIPPED_PACKS } from '../../core/yardsticks/packs';
+import { PACK_VERSIONS } from '../../core/yardsticks/versions';
 import { PAPERS, type Office, type Paper } from '../../core/office/office';
 import { changeOffice, readOffice } from '../../store/office';
+import { housePacks } from '../../store/packs';
 import { ANALYTE_FACTS } from '../../core/casefile/analytes';
 import { GENERIC_LAYOUTS } from '../../core/report/layouts';
+import { packName } from '../yardsticks/packName';
 import { named } from '../case/reportChoices';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
@@ -25,7 +27,7 @@ function set(name: Told): (value: string) => void {
 
 /** How a new case begins: its pack and the laboratory's paper. */
 function Cases({ office }: { office: Office }): ReactNode {
-  const packs = [...new Set(SHIPPED_PACKS.map(({ id }) => id))];
+  const house = useLiveQuery(() => housePacks()) ?? [];
   const choice = (name: Told, options: { value: string; words: string }[]): ReactNode => (
     <ChoiceField
       label={text(`office.${name}`)}
@@ -36,7 +38,10 @@ function Cases({ office }: { office: Office }): ReactNode {
   );
   return (
     <div className="flex flex-wrap gap-x-5 gap-y-3">
-      {choice('packId', named('pack', packs))}
+      {choice('packId', [
+        ...named('pack', Object.keys(PACK_VERSIONS)),
+        ...house.map(({ id, pack }) => ({ value: id, words: packName(pack) })),
+      ])}
       <OfficeField
         label={text('results.laboratory')}
         value={office.laboratory}

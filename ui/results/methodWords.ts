@@ -10,6 +10,7 @@ const WORDS = {
   printedAs: (values: readonly string[]) => named('printedAs', values),
   ecMethod: (values: readonly string[]) => named('ecMethod', values),
   leadMethod: (values: readonly string[]) => named('leadMethod', values),
+  bufferForm: (values: readonly string[]) => named('bufferForm', values),
 };
 
 /** Methods with their words. */

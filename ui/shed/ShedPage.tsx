@@ -5,7 +5,8 @@ import { useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { explainMaterial } from '../../core/materials/explain';
 import { SHIPPED_MATERIALS } from '../../core/materials/materials';
-import type { Fertilizer, LimeMaterial } from '../../core/materials/types';
+import type { Fertilizer } from '../../core/materials/types';
+import type { Standing } from '../../core/tables/sources';
 import { PlanContext } from '../../core/working/context';
 import type { Msg } from '../../core/working/msg';
 import { text } from '../format/text';
@@ -114,25 +115,43 @@ function Fertilizers({ fertilizers }: { fertilizers: readonly Fertilizer[] }): R
   );
 }
 
-function Limes({ limes }: { limes: readonly LimeMaterial[] }): ReactNode {
+interface Plain {
+  readonly id: string;
+  readonly density: number;
+  readonly bagsLb: readonly number[];
+  readonly standing: Standing;
+}
+
+/** Materials that are told by one percentage. */
+function ByPercent<M extends Plain>({
+  label,
+  head,
+  materials,
+  percent,
+}: {
+  label: string;
+  head: string;
+  materials: readonly M[];
+  percent: (material: M) => number;
+}): ReactNode {
   return (
     <Table
-      label={text('shed.limes')}
+      label={label}
       heads={[
         { id: 'name', words: text('ph.head.material') },
-        { id: 'cce', words: text('shed.head.cce'), number: true },
+        { id: 'percent', words: head, number: true },
         { id: 'density', words: text('shed.head.density'), number: true },
         { id: 'bags', words: text('shed.head.bags'), number: true },
         { id: 'standing', words: text('shed.head.standing') },
       ]}
     >
-      {limes.map(({ id, typicalCce, density, bagsLb, standing }) => (
-        <tr key={id} className="border-b border-rule-2">
-          <Cell>{text(`material.${id}`)}</Cell>
-          <Cell number>{String(typicalCce)}</Cell>
-          <Cell number>{String(density)}</Cell>
-          <Cell number>{bagsLb.join(', ')}</Cell>
-          <Cell>{text(`standing.${standing}`)}</Cell>
+      {materials.map((material) => (
+        <tr key={material.id} className="border-b border-rule-2">
+          <Cell>{text(`material.${material.id}`)}</Cell>
+          <Cell number>{String(percent(material))}</Cell>
+          <Cell number>{String(material.density)}</Cell>
+          <Cell number>{material.bagsLb.join(', ')}</Cell>
+          <Cell>{text(`standing.${material.standing}`)}</Cell>
         </tr>
       ))}
     </Table>
@@ -149,7 +168,20 @@ export function ShedPage(): ReactNode {
         <Fertilizers fertilizers={SHIPPED_MATERIALS.fertilizers} />
       </Section>
       <Section title={text('shed.limes')}>
-        <Limes limes={SHIPPED_MATERIALS.lime} />
+        <ByPercent
+          label={text('shed.limes')}
+          head={text('shed.head.cce')}
+          materials={SHIPPED_MATERIALS.lime}
+          percent={({ typicalCce }) => typicalCce}
+        />
+      </Section>
+      <Section title={text('shed.sulfur')}>
+        <ByPercent
+          label={text('shed.sulfur')}
+          head={text('shed.head.sulfur')}
+          materials={SHIPPED_MATERIALS.sulfur}
+          percent={({ typicalS }) => typicalS}
+        />
       </Section>
     </main>
   );

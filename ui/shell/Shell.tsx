@@ -20,7 +20,7 @@ const HelpSheet = dynamic(() => import('../commands/HelpSheet'), { ssr: false })
 export const STATUS_SLOT = 'status-slot';
 
 /** Places beside the Desk, each at an address of its own name. */
-const PLACES = ['shed', 'office'] as const;
+const PLACES = ['shed', 'yardsticks', 'office'] as const;
 
 interface FieldToComeProps {
   readonly typed: string;
@@ -56,6 +56,12 @@ function TopBar(): ReactNode {
       { id: 'help', label: 'command.help', keys: ['?'], run: () => setOpen('help') },
       { id: 'desk', label: 'command.desk', keys: ['D'], run: () => router.push('/') },
       { id: 'shed', label: 'command.shed', keys: ['B'], run: () => router.push('/shed') },
+      {
+        id: 'yardsticks',
+        label: 'command.yardsticks',
+        keys: ['Y'],
+        run: () => router.push('/yardsticks'),
+      },
       { id: 'office', label: 'command.office', keys: ['O'], run: () => router.push('/office') },
     ],
     [router],

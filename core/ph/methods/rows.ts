@@ -25,7 +25,7 @@ function rowPh(row: readonly number[] | undefined): number {
 }
 
 /** A cell of the column as a figure that rests on the pH that chose its row. */
-export function cell<U extends 'ton/acre' | 'lb/acre', S extends 'water' | 'SMP'>(
+export function cell<U extends 'ton/acre' | 'lb/acre', S extends 'water' | 'SMP' | 'Sikora'>(
   ctx: PlanContext,
   id: string,
   column: Column<U>,
@@ -50,7 +50,7 @@ export function cell<U extends 'ton/acre' | 'lb/acre', S extends 'water' | 'SMP'
  * The column at a pH: its cell, or the line between the rows above and below.
  * The pH must lie within the rows; the caller has refused what lies outside.
  */
-export function onRows<U extends 'ton/acre' | 'lb/acre', S extends 'water' | 'SMP'>(
+export function onRows<U extends 'ton/acre' | 'lb/acre', S extends 'water' | 'SMP' | 'Sikora'>(
   ctx: PlanContext,
   prefix: string,
   column: Column<U>,

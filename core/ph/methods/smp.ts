@@ -5,6 +5,7 @@ import { msg, type Msg } from '../../working/msg';
 import type { Figure } from '../../working/working';
 import { agriculturalLimestone } from '../basis';
 import type { MethodInput, RequirementMethod } from '../method';
+import { smpLike } from './buffers';
 import { cell, onRows, type Column } from './rows';
 
 type Tons = Quantity<'ton/acre', 'limestone'>;
@@ -13,8 +14,12 @@ type Tons = Quantity<'ton/acre', 'limestone'>;
 export const SMP_RESOLVES_TO = Math.max(...SMP_ROWS.map(([buffer]) => buffer));
 const LOWEST_BUFFER = Math.min(...SMP_ROWS.map(([buffer]) => buffer));
 
-/** The column for a target: its own or the next higher one, as the table's users do. */
+/**
+ * The column for a target: its own or the next higher one, as the table's users do. A target under the
+ * first column has none: that column would lime well past it.
+ */
 function columnFor(target: number): Column<'ton/acre'> | undefined {
+  if (target < Math.min(...SMP_TARGETS) - 1e-9) return undefined;
   const index = SMP_TARGETS.findIndex((column) => column >= target - 1e-9);
   const heading = SMP_TARGETS[index];
   if (heading === undefined) return undefined;
@@ -37,21 +42,22 @@ function whyNot(bufferPh: number): Msg | undefined {
 
 /**
  * Tons/acre at 8 in. from the SMP table: the cell, or the line between two rows.
- * Domain: buffer pH 4.8 to 6.8, targets up to 7.0.
+ * Domain: buffer pH 4.8 to 6.8, targets 6.0 to 7.0.
+ * @param buffer of SMP, or of a buffer that imitates it
  */
-function smpRequirement(
+export function smpRequirement<S extends 'SMP' | 'Sikora'>(
   ctx: PlanContext,
   prefix: string,
-  { readings, target }: MethodInput,
+  buffer: Figure<Quantity<'pH', S>>,
+  target: MethodInput['target'],
 ): Figure<Tons> {
-  const buffer = readings.bufferPh;
   const entry = { id: `${prefix}/table`, label: msg('lime.smpTable') };
   if ('absent' in buffer) return ctx.sheet.absent(entry, msg('absent.noBuffer'), [buffer.id]);
   if ('absent' in target) return ctx.sheet.absent(entry, target.absent, [target.id]);
   const column = columnFor(target.value.value);
   const refused = column
     ? whyNot(buffer.value.value)
-    : msg('absent.targetOutside', { max: Math.max(...SMP_TARGETS) });
+    : msg('absent.targetOutside', { min: Math.min(...SMP_TARGETS), max: Math.max(...SMP_TARGETS) });
   if (refused || !column) {
     return ctx.sheet.absent(entry, refused ?? msg('absent.noTarget'), [buffer.id, target.id]);
   }
@@ -68,7 +74,7 @@ export function smpTopRow(
   if (!column) {
     return ctx.sheet.absent({ id, label: msg('lime.smpTable') }, msg('absent.noTarget'));
   }
-  return cell(ctx, id, column, SMP_ROWS[0], readings.bufferPh);
+  return cell(ctx, id, column, SMP_ROWS[0], smpLike(readings));
 }
 
 export const SMP: RequirementMethod = {
@@ -78,5 +84,6 @@ export const SMP: RequirementMethod = {
   soils: 'mineral',
   basis: agriculturalLimestone('ncr-221'),
   depthIn: SMP_DEPTH_IN,
-  compute: smpRequirement,
+  compute: (ctx, prefix, { readings, target }) =>
+    smpRequirement(ctx, prefix, readings.bufferPh, target),
 };

@@ -6,7 +6,10 @@ import {
   TEXTURES,
   type Texture,
 } from '../../tables/limeByTexture';
+import { quantity, type Quantity } from '../../units/quantity';
+import type { PlanContext } from '../../working/context';
 import { msg, type Msg } from '../../working/msg';
+import type { Figure } from '../../working/working';
 import { UNSTATED } from '../basis';
 import type { MethodInput, RequirementMethod } from '../method';
 import { onRows, type Column } from './rows';
@@ -16,8 +19,9 @@ const [LOWEST, HIGHEST] = [Math.min(...ROW_PHS), Math.max(...ROW_PHS)];
 
 function whyNot(ph: number, { target }: MethodInput): Msg | undefined {
   if ('absent' in target) return target.absent;
-  if (target.value.value > LIME_BY_TEXTURE_TARGET + 1e-9) {
-    return msg('absent.targetOutside', { max: LIME_BY_TEXTURE_TARGET });
+  const to = target.value.value;
+  if (to > LIME_BY_TEXTURE_TARGET + 1e-9 || to < LOWEST) {
+    return msg('absent.targetOutside', { min: LOWEST, max: LIME_BY_TEXTURE_TARGET });
   }
   if (ph < LOWEST || ph > HIGHEST) {
     return msg('absent.textureOutside', { min: LOWEST, max: HIGHEST });
@@ -37,9 +41,27 @@ function columnFor(texture: Texture): Column<'lb/acre'> {
   };
 }
 
+type PerAcre = Figure<Quantity<'lb/acre', 'limestone'>>;
+
+function toTarget(
+  ctx: PlanContext,
+  prefix: string,
+  texture: Texture,
+  whole: PerAcre,
+  target: MethodInput['target'],
+): PerAcre {
+  if ('absent' in target || target.value.value > LIME_BY_TEXTURE_TARGET - 1e-9) return whole;
+  const rest = onRows(ctx, `${prefix}/from-target`, columnFor(texture), target);
+  const entry = { id: `${prefix}/to-target`, label: msg('lime.textureToTarget') };
+  return ctx.sheet.derive('deduct', entry, [whole, rest], (all, after) =>
+    quantity(Math.max(0, all.value - after.value), 'lb/acre', 'limestone'),
+  );
+}
+
 /**
- * Lime by texture and water pH where no buffer was measured, with a wide range.
- * Domain: water pH 4.0 to 6.5, target up to 6.5. The quality of its limestone is not stated.
+ * Lime by texture and water pH where no buffer was measured, with a wide range. To a lower target than
+ * the table's goes what is left of the row when the target's own row is taken off.
+ * Domain: water pH 4.0 to 6.5, target 4.0 to 6.5. The quality of its limestone is not stated.
  */
 export const LIME_BY_TEXTURE: RequirementMethod = {
   id: 'texture',
@@ -55,7 +77,8 @@ export const LIME_BY_TEXTURE: RequirementMethod = {
     if ('absent' in waterPh) return ctx.sheet.absent(entry, waterPh.absent, [waterPh.id]);
     const refused = whyNot(waterPh.value.value, input);
     if (refused) return ctx.sheet.absent(entry, refused, [waterPh.id]);
-    const table = onRows(ctx, prefix, columnFor(texture), waterPh);
+    const toSixAndAHalf = onRows(ctx, prefix, columnFor(texture), waterPh);
+    const table = toTarget(ctx, prefix, texture, toSixAndAHalf, input.target);
     const spread = { id: `${prefix}/spread`, label: msg('lime.textureSpread') };
     const percent = ctx.constant(
       { ...spread, source: 'practice', standing: 'practice' },

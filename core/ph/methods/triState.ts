@@ -11,12 +11,17 @@ import type { RequirementMethod } from '../method';
 
 type Line = (typeof TRI_STATE_LINES)[number];
 
+const TARGETS = TRI_STATE_LINES.map(({ target }) => target);
+const [LOWEST, HIGHEST] = [Math.min(...TARGETS), Math.max(...TARGETS)];
+
+/** The line for a target, its own or the next higher one; none under the first. */
 function lineFor(target: number): Line | undefined {
+  if (target < LOWEST - 1e-9) return undefined;
   return TRI_STATE_LINES.find((line) => line.target >= target - 1e-9);
 }
 
 function whyNot(bufferPh: number, line: Line | undefined): Msg | undefined {
-  if (!line) return msg('absent.targetOutside', { max: 6.8 });
+  if (!line) return msg('absent.targetOutside', { min: LOWEST, max: HIGHEST });
   if (bufferPh > TRI_STATE_BUFFER.max) {
     return msg('absent.bufferUnresolvable', { top: TRI_STATE_BUFFER.max });
   }

@@ -1,0 +1,76 @@
+import { ADAMS_EVANS } from '../../tables/adamsEvans';
+import { FURROW_SLICE_IN } from '../../tables/measuring';
+import { quantity } from '../../units/quantity';
+import { msg, type Msg } from '../../working/msg';
+import { UNSTATED } from '../basis';
+import type { RequirementMethod } from '../method';
+import { bufferOf } from './buffers';
+
+const { start, acidityPerPh, curve, poundsPerMeq, asLimestone, lowestBuffer, lowestPh } =
+  ADAMS_EVANS;
+
+/** The share of the exchange sites that is acid at a pH: the lower root of the curve. */
+function acidShare(ph: number): number {
+  const { intercept, slope, square } = curve;
+  return (slope - Math.sqrt(slope ** 2 - 4 * square * (intercept - ph))) / (2 * square);
+}
+
+function whyNot(buffer: number, ph: number): Msg | undefined {
+  if (buffer < lowestBuffer) return msg('absent.bufferOutside', { min: lowestBuffer });
+  if (buffer >= start) return msg('absent.bufferUnresolvable', { top: start });
+  return ph < lowestPh ? msg('absent.phBelow', { min: lowestPh }) : undefined;
+}
+
+/**
+ * Lime by the Adams–Evans buffer (also read off the Moore–Sikora buffer, which imitates it), for soils of low CEC.
+ * Domain: buffer pH 7.0 to under 8.0, water pH from 4.5. Its factor of 1.5 already stands for limestone as sold.
+ */
+export const ADAMS_EVANS_BUFFER: RequirementMethod = {
+  id: 'adams-evans',
+  source: 'adams-evans',
+  standing: 'recalled',
+  soils: 'mineral',
+  basis: UNSTATED,
+  depthIn: FURROW_SLICE_IN,
+  reads: 'ph-adams-evans',
+  compute: (ctx, prefix, { readings, target }) => {
+    const { waterPh } = readings;
+    const buffer = bufferOf(readings, 'ph-adams-evans');
+    const entry = { id: `${prefix}/limestone`, label: msg('lime.adamsEvansLimestone') };
+    if (!buffer || 'absent' in buffer) {
+      return ctx.sheet.absent(entry, buffer?.absent ?? msg('absent.noBuffer'));
+    }
+    if ('absent' in waterPh) return ctx.sheet.absent(entry, waterPh.absent, [waterPh.id]);
+    const refused = whyNot(buffer.value.value, waterPh.value.value);
+    if (refused) return ctx.sheet.absent(entry, refused, [buffer.id, waterPh.id]);
+    const pure = ctx.sheet.derive(
+      'equation',
+      {
+        id: `${prefix}/pure`,
+        label: msg('lime.adamsEvans'),
+        source: 'adams-evans',
+        standing: 'recalled',
+        detail: { equation: 'adams-evans' },
+      },
+      [buffer, waterPh, target],
+      (b, now, to) => {
+        const acid = acidShare(now.value);
+        const acidity = acidityPerPh * (start - b.value);
+        const share = Math.max(0, acid - acidShare(to.value)) / acid;
+        return quantity(poundsPerMeq * acidity * share, 'lb/acre', 'limestone');
+      },
+    );
+    const factor = ctx.constant(
+      { id: `${prefix}/factor`, label: msg('lime.adamsEvansFactor'), source: 'adams-evans' },
+      asLimestone,
+      'ratio',
+      'share',
+    );
+    return ctx.sheet.derive(
+      'multiply',
+      { ...entry, source: 'adams-evans' },
+      [pure, factor],
+      (lb, f) => quantity(lb.value * f.value, 'lb/acre', 'limestone'),
+    );
+  },
+};

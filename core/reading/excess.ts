@@ -1,0 +1,92 @@
+import type { Area, CaseFile } from '../casefile/casefile';
+import type { Plant } from '../plants/plants';
+import { DRAW_DOWN } from '../tables/drawDown';
+import { perAcreToPerThousand } from '../units/convert';
+import { quantity } from '../units/quantity';
+import type { PlanContext } from '../working/context';
+import { msg, type Msg } from '../working/msg';
+import { carriedOff } from './carriedOff';
+import type { SoilReading } from './soilTest';
+
+const OXIDE = { p: 'P2O5', k: 'K2O' } as const;
+
+/** What likely brought it: what went on, else what usually does. */
+function causeOf({ past }: CaseFile, { id }: Area, analyte: 'p' | 'k'): Msg {
+  const kinds = Object.values(past)
+    .filter(({ areaId }) => areaId === id)
+    .map(({ kind }) => kind);
+  if (kinds.includes('compost')) return msg('excess.cause.compost');
+  if (kinds.includes('fertilizer')) return msg('excess.cause.fertilizer');
+  return msg(`excess.cause.${analyte}`);
+}
+
+/** In how many years what is carried off brings the soil down to where very high begins. */
+function fall(
+  ctx: PlanContext,
+  { area, plant }: { readonly area: Area; readonly plant: Plant },
+  { analyte, compared, ends, value }: SoilReading,
+): Msg | undefined {
+  const top = ends[2];
+  if ('absent' in compared || top === undefined || compared.value.unit !== 'ppm') return undefined;
+  if (compared.range) return undefined;
+  const nutrient = OXIDE[analyte];
+  const id = `${area.id}/reading/${analyte}/fall`;
+  const off = carriedOff(ctx, { area, plant }, `${id}/carried-off`, nutrient);
+  if ('absent' in off || off.value.value === 0) return msg('excess.stays');
+  const end = ctx.constant(
+    { id: `${id}/to`, label: msg('excess.to') },
+    top,
+    'ppm',
+    compared.value.of,
+  );
+  const over = ctx.sheet.derive(
+    'subtract',
+    { id: `${id}/over`, label: msg('excess.over') },
+    [compared, end],
+    (now, to) => quantity(now.value - to.value, 'ppm', to.of),
+  );
+  const { low, value: middle, high } = DRAW_DOWN[nutrient];
+  const each = ctx.sheet.leaf(
+    'constant',
+    { id: `${id}/each`, label: msg('excess.each'), source: 'draw-down', standing: 'recalled' },
+    quantity(middle, 'ratio', 'share'),
+    { low, high },
+  );
+  const perAcre = ctx.sheet.derive(
+    'multiply',
+    { id: `${id}/per-acre`, label: msg('excess.perAcre') },
+    [over, each],
+    (ppm, pounds) => quantity(ppm.value * pounds.value, 'lb/acre', nutrient),
+  );
+  const rate = ctx.sheet.derive(
+    'convert',
+    { id: `${id}/per-thousand`, label: msg('school.perThousand'), source: 'definition' },
+    [perAcre],
+    (q) => perAcreToPerThousand(q),
+  );
+  const years = ctx.sheet.derive(
+    'divide',
+    { id, label: msg('excess.years') },
+    [rate, off],
+    (all, year) => quantity(all.value / year.value, 'years', 'time'),
+  );
+  return msg('excess.falls', { years: { working: years.id }, value: { working: value.id } });
+}
+
+/** What is said of a nutrient that the soil has in excess: its cause, how long it stays, what not to give. */
+export function excessOf(
+  ctx: PlanContext,
+  file: CaseFile,
+  of: { readonly area: Area; readonly plant: Plant },
+  reading: SoilReading,
+): readonly Msg[] {
+  if (reading.rating !== 'very-high') return [];
+  const { analyte } = reading;
+  const years = fall(ctx, of, reading);
+  return [
+    causeOf(file, of.area, analyte),
+    ...(years ? [years] : []),
+    msg(`excess.${analyte}.leaveOut`),
+    ...(analyte === 'p' ? [msg('excess.p.water')] : []),
+  ];
+}

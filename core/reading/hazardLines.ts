@@ -1,0 +1,107 @@
+import { LEAD_TOTAL } from '../tables/lead';
+import { SODIC_ABOVE_ESP } from '../tables/salts';
+import { equivalentMass } from '../tables/molarMass';
+import { ppmToMilliequivalents } from '../units/convert';
+import { quantity, type Quantity } from '../units/quantity';
+import type { PlanContext } from '../working/context';
+import { msg } from '../working/msg';
+import type { Figure } from '../working/working';
+import type { ReadingInput } from './input';
+import type { ReadingLine } from './types';
+
+/** Sodium's share of the exchange capacity: as printed, else from its ppm and the CEC. */
+function sodiumShare(
+  ctx: PlanContext,
+  { area, readings }: ReadingInput,
+): Figure<Quantity> | undefined {
+  const { others, more, cec } = readings;
+  if (others['sat-na'] && !('absent' in others['sat-na'])) return others['sat-na'];
+  const { na } = more;
+  if (!na || 'absent' in na || 'absent' in cec) return undefined;
+  const id = `${area.id}/reading/na`;
+  const mass = ctx.constant(
+    { id: `${id}/equivalent`, label: msg('report.equivalent.Na'), source: 'aapfco' },
+    equivalentMass('Na'),
+    'g/eq',
+    'Na',
+  );
+  const charge = ctx.sheet.derive(
+    'equation',
+    { id: `${id}/charge`, label: msg('report.ppmToMeq'), detail: { equation: 'ppm-to-meq' } },
+    [na, mass],
+    (q, g) => ppmToMilliequivalents(q, g),
+  );
+  const hundred = ctx.constant({ id: `${id}/whole`, label: msg('reading.whole') }, 100, '%', 'CEC');
+  return ctx.sheet.derive(
+    'proportion',
+    { id: `${id}/share`, label: msg('reading.esp'), source: 'esp' },
+    [charge, hundred, cec],
+    (part, all, exchange) => quantity((part.value * all.value) / exchange.value, '%', 'Na'),
+  );
+}
+
+function sodiumLine(ctx: PlanContext, input: ReadingInput): ReadingLine | undefined {
+  const share = sodiumShare(ctx, input);
+  if (!share || 'absent' in share) return undefined;
+  const sodic = share.value.value > SODIC_ABOVE_ESP;
+  return {
+    analyte: 'na',
+    value: share,
+    limits: sodic ? 3 : 0,
+    sentence: msg(`reading.na.${sodic ? 'sodic' : 'fine'}`, { value: { working: share.id } }),
+    then: msg(`reading.na.${sodic ? 'sodic' : 'fine'}.then`),
+    track: {
+      ends: [SODIC_ABOVE_ESP],
+      window: { low: 0, high: SODIC_ABOVE_ESP },
+    },
+    by: { source: 'esp', year: 1954 },
+  };
+}
+
+/** Where a total of lead lies among the levels of the guidance. */
+type LeadLevel = 'below' | 'otherSources' | 'since2024' | 'before2024';
+
+function levelOf(ppm: number): LeadLevel {
+  if (ppm >= LEAD_TOTAL.before2024) return 'before2024';
+  if (ppm >= LEAD_TOTAL.since2024) return 'since2024';
+  return ppm >= LEAD_TOTAL.otherSources ? 'otherSources' : 'below';
+}
+
+const LEAD_LIMITS = { below: 0, otherSources: 2, since2024: 3, before2024: 3 } as const;
+
+/**
+ * Lead by its method. What an extract takes out is a screen: it is held against no guideline and never
+ * said to be safe. A total is named beside the levels of the guidance, which are guidance and no law.
+ */
+function leadLine(ctx: PlanContext, { area, readings }: ReadingInput): ReadingLine | undefined {
+  const { pb } = readings.more;
+  if (!pb || 'absent' in pb) return undefined;
+  const value = { working: pb.id };
+  const method = readings.methods.pb ?? '';
+  const common = { analyte: 'pb', value: pb, track: undefined } as const;
+  if (method !== 'total') {
+    const name = method === '' ? 'unknown' : 'extract';
+    const extract = msg(`leadMethod.${method}`);
+    const sentence = msg(`reading.pb.${name}`, { value, method: extract });
+    ctx.find(area.id, 'reading', 'note', `lead.${name}`, { value, method: extract }, [pb]);
+    return { ...common, limits: 2, sentence, then: msg('reading.pb.askTotal'), by: undefined };
+  }
+  const level = levelOf(pb.range?.high ?? pb.value.value);
+  if (level !== 'below') ctx.find(area.id, 'reading', 'note', `lead.${level}`, { value }, [pb]);
+  return {
+    ...common,
+    limits: LEAD_LIMITS[level],
+    sentence: msg(`reading.pb.${level}`, { value }),
+    then: msg(level === 'below' ? 'reading.pb.below.then' : 'reading.pb.then'),
+    track: {
+      ends: [LEAD_TOTAL.otherSources, LEAD_TOTAL.since2024, LEAD_TOTAL.before2024],
+      window: { low: 0, high: LEAD_TOTAL.otherSources },
+    },
+    by: { source: 'lead', year: 2024 },
+  };
+}
+
+/** Sodium and lead: what harms soil or people, whatever grows there. */
+export function hazardLines(ctx: PlanContext, input: ReadingInput): ReadingLine[] {
+  return [sodiumLine(ctx, input), leadLine(ctx, input)].filter((line) => line !== undefined);
+}

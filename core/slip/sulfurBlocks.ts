@@ -1,0 +1,52 @@
+import { shownInHands } from '../dosing/inHands';
+import type { SulfurPlan } from '../ph/types';
+import type { AreaPlan } from '../planTypes';
+import { msg, type Msg } from '../working/msg';
+import type { SlipBlock } from './document';
+
+function sentence(id: string, params?: Msg['params']): SlipBlock {
+  return { kind: 'sentence', text: msg(id, params) };
+}
+
+function doseSentence({ ground }: AreaPlan, { doses, chosenMaterial }: SulfurPlan): SlipBlock[] {
+  const [dose] = doses;
+  if (!dose) return [];
+  const { each, hands } = dose.amount;
+  const params = {
+    date: { date: dose.date },
+    amount: { working: shownInHands(hands).id },
+    material: msg(`material.${chosenMaterial.id}`),
+  };
+  if (!ground.known) return [sentence('slip.sulfurPerThousand', params)];
+  const one = each && ground.parts ? { working: shownInHands(each).id } : undefined;
+  return one && ground.parts
+    ? [sentence('slip.sulfurEach', { ...params, each: one, kind: ground.parts.kind })]
+    : [sentence('slip.sulfur', params)];
+}
+
+/**
+ * The sulfur part of the client's page: one dose, how it goes on, and the test before any more. A sum of several
+ * doses is never printed.
+ */
+export function sulfurBlocks(plan: AreaPlan, sulfur: SulfurPlan, buying: boolean): SlipBlock[] {
+  const { readings, area, ground } = plan;
+  const before = sentence('slip.sulfurPh', { ph: { working: readings.waterPh.id } });
+  if (sulfur.verdict !== 'dose' || sulfur.doses.length === 0) {
+    const lead: SlipBlock = { kind: 'lead', text: msg(`slip.sulfurNone.${sulfur.verdict}`) };
+    return [before, lead, sentence('slip.sulfurMyths')];
+  }
+  const { chosenMaterial, bagsToBuy, testOn } = sulfur;
+  const material = msg(`material.${chosenMaterial.id}`);
+  const size = { working: chosenMaterial.bag.size.id };
+  const text =
+    ground.known && buying
+      ? msg('slip.buyLime', { bags: { working: bagsToBuy.id }, size, material })
+      : msg('slip.useLime', { material });
+  return [
+    before,
+    { kind: 'lead', text },
+    ...doseSentence(plan, sulfur),
+    sentence(area.situation === 'tilled' ? 'slip.sulfurIn' : 'slip.sulfurOn'),
+    ...(testOn ? [sentence('slip.sulfurTest', { date: { date: testOn } })] : []),
+  ];
+}

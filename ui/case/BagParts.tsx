@@ -1,0 +1,53 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import type { MaterialRow, SulfurMaterialRow } from '../../core/ph/types';
+import { text } from '../format/text';
+import { Cell } from '../parts/Table';
+import { Figure } from '../working/Figure';
+import { useCase } from './caseContext';
+import { TextField } from './Fields';
+import { labelPlace } from './places';
+
+/** What a material comes to here, and the bags of it. */
+export function BagCells({ row }: { row: MaterialRow | SulfurMaterialRow }): ReactNode {
+  return (
+    <>
+      <Cell number>
+        <Figure id={row.total.id} bold={row.chosen} />
+      </Cell>
+      <Cell number>
+        <Figure id={row.bags.id} />
+        {text('ph.times')}
+        <Figure id={row.bag.size.id} bare />
+      </Cell>
+    </>
+  );
+}
+
+/** What the bag at hand says of itself; `children` stand before its percentage. */
+export function LabelFields({
+  material,
+  children,
+}: {
+  material: string;
+  children?: ReactNode;
+}): ReactNode {
+  const { state } = useCase();
+  return (
+    <div className="mt-2.5 flex flex-wrap items-start gap-4">
+      <span className="pt-5.5 text-ink-2">{text('ph.label')}</span>
+      {children}
+      <TextField
+        label={text('ph.labelPercent')}
+        place={labelPlace(state.doc, material, 'percent')}
+        unit={text('unit.%')}
+      />
+      <TextField
+        label={text('ph.labelBag')}
+        place={labelPlace(state.doc, material, 'bag')}
+        unit={text('unit.lb')}
+      />
+    </div>
+  );
+}
