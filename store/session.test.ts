@@ -30,9 +30,11 @@ async function row(): Promise<CaseRow> {
   return found;
 }
 
+/** A page's session. However late its timer, it writes to the database of its own test only. */
 async function open(page: string): Promise<CaseSession> {
+  const own = base;
   const store = (id: string, patches: readonly Patch[], now: number) =>
-    patchCase(id, patches, now, base);
+    patchCase(id, patches, now, own);
   return new CaseSession(await row(), { page, now: () => NOW, store });
 }
 
