@@ -15,6 +15,7 @@ const FACTORS: Readonly<Record<string, number>> = {
   'ft2>1000ft2': 1 / 1000,
   '1000ft2>ft2': 1000,
   'ton/acre>lb/1000ft2': 2000 / 43.56,
+  'lb/1000ft2>ton/acre': 43.56 / 2000,
   'lb/acre>lb/1000ft2': 1 / 43.56,
   'lb/100ft2>lb/1000ft2': 10,
   'oz/100ft2>lb/1000ft2': 10 / 16,
@@ -99,6 +100,14 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
   },
   'mehlich-1976': (buffer = 0, ph = 0, target = 0) =>
     (4 * (6.6 - buffer) * Math.max(0, target - ph)) / (6.6 - ph),
+  'dry-share': (water = 0) => (100 - water) / 100,
+  'per-ton-to-percent': (score = 0, pure = 1) => (score / pure) * 100,
+  'percent-of': (rate = 0, percent = 0) => rate * 0.01 * percent,
+  // What passes each sieve times the step of the factors at it, as the laws print the sums.
+  'fineness-wisconsin': (p8 = 0, p20 = 0, p60 = 0) => (0.2 * p8 + 0.4 * p20 + 0.4 * p60) / 100,
+  'fineness-ohio': (p8 = 0, p20 = 0, p60 = 0) => (0.2 * p8 + 0.4 * p20 + 0.4 * p60) / 100,
+  'fineness-iowa': (p4 = 0, p8 = 0, p60 = 0) => (0.1 * p4 + 0.3 * p8 + 0.6 * p60) / 100,
+  'fineness-kentucky': (p10 = 0, p50 = 0) => (p10 + p50) / 200,
   'critical-k': (base = 0, slope = 0, cec = 0) => base + slope * cec,
   'ton-short-cut': (tons = 0) => 50 * tons,
   'unreacted-share': (days = 0) => (days <= 0 ? 1 : Math.max(0, 1 - (0.08 * days) / 30.4375)),

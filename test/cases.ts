@@ -12,7 +12,7 @@ import {
   type Typed,
 } from '../core/casefile/casefile';
 import type { Pack } from '../core/yardsticks/pack';
-import { emptyResult, newCase, newReport } from '../core/casefile/newCase';
+import { EMPTY_LABEL, emptyResult, newCase, newReport } from '../core/casefile/newCase';
 
 /** What the tests vary of the one lawn. Everything is text, as typed. */
 export interface LawnInput {
@@ -47,7 +47,9 @@ export interface LawnInput {
   /** Prices of a bag by material. */
   prices?: Readonly<Record<string, string>>;
   pack?: { id: string; version: number };
-  label?: { kind: 'CCE' | 'ECCE'; percent: string; bag?: string };
+  label?: Partial<Label>;
+  /** Labels of other bags, by material. */
+  labels?: Readonly<Record<string, Partial<Label>>>;
   planFrom?: string;
   decisions?: Partial<Record<DecisionKind, string>>;
   measuredBy?: MeasuredBy;
@@ -62,13 +64,13 @@ export interface LawnInput {
   reason?: string;
 }
 
-function labelsOf({ label, prices = {} }: LawnInput): CaseFile['labels'] {
-  const priced = Object.entries(prices).map(([id, price]): [string, Label] => [
-    id,
-    { kind: 'CCE', percent: '', bag: '', price },
-  ]);
-  const lime: Label | undefined = label && { bag: '', price: '', ...label };
-  return { ...Object.fromEntries(priced), ...(lime ? { 'calcitic-pelletized': lime } : {}) };
+function labelsOf({ label, labels = {}, prices = {} }: LawnInput): CaseFile['labels'] {
+  const priced = Object.entries(prices).map(([id, price]) => [id, { price }] as const);
+  const all = { ...Object.fromEntries(priced), ...labels };
+  const given = label ? { ...all, 'calcitic-pelletized': label } : all;
+  return Object.fromEntries(
+    Object.entries(given).map(([id, said]): [string, Label] => [id, { ...EMPTY_LABEL, ...said }]),
+  );
 }
 
 function limed(on: string): PastEntry {

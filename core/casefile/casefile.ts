@@ -1,3 +1,4 @@
+import type { Mesh, SchemeId } from '../tables/fineness';
 import type { IsoDate } from '../typed/date';
 import type { Pack } from '../yardsticks/pack';
 import type { Situation } from './situations';
@@ -276,8 +277,15 @@ export interface PastEntry {
 
 /** What a bag at hand says, where it differs from the typical material. */
 export interface Label {
+  /** CCE alone, or a score in which CCE and fineness are counted already. */
   readonly kind: 'CCE' | 'ECCE';
   readonly percent: string;
+  /** How fineness is weighed, or whose score it is; '' is the usual one. */
+  readonly scheme: SchemeId | '';
+  /** Percent by weight that passes a sieve, as typed. */
+  readonly sieves: Readonly<Partial<Record<Mesh, string>>>;
+  /** Water in it, in percent. */
+  readonly moisture: string;
   readonly bag: string;
   /** US dollars for one bag. */
   readonly price: string;

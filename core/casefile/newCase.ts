@@ -8,6 +8,7 @@ import {
   type Analyte,
   type Area,
   type CaseFile,
+  type Label,
   type Report,
   type Sample,
   type Shape,
@@ -18,6 +19,17 @@ import {
  * An entry of an analyte with nothing typed in it yet.
  * @example emptyResult('om') // { text: '', unit: '%', method: '' }
  */
+/** A label on which nothing is said yet. */
+export const EMPTY_LABEL: Label = {
+  kind: 'CCE',
+  percent: '',
+  scheme: '',
+  sieves: {},
+  moisture: '',
+  bag: '',
+  price: '',
+};
+
 export function emptyResult(analyte: Analyte): Typed {
   const { units, methods } = ANALYTE_FACTS[analyte];
   return { text: '', unit: units[0] ?? '', method: methods[0] ?? '' };

@@ -14,10 +14,25 @@ interface Material {
   readonly bagsLb: readonly [number, ...number[]];
 }
 
+/** Where a liming material does not belong: in no garden at all, on planted ground, by ash's own rule. */
+export type LimeLimit = 'never' | 'bare-only' | 'ash';
+
 /** A liming material as generally sold. */
 export interface LimeMaterial extends Material {
   /** Typical CCE, %; the bag's own label goes before it. */
   readonly typicalCce: number;
+  /** The most that a label of it can say, %. */
+  readonly mostCce: number;
+  /** Calcium and magnesium that it usually holds, % by weight. */
+  readonly ca: number;
+  readonly mg: number;
+  /** It is the one to take where the soil is short of magnesium. */
+  readonly forMagnesium?: boolean;
+  readonly limit?: LimeLimit;
+  /** Most of it on one date, lb/1000 ft², where that is less than the ground bears of limestone. */
+  readonly cap?: number;
+  /** Months from one date to the next, where they are more than those of limestone. */
+  readonly intervalMonths?: number;
 }
 
 /** A sulfur product as generally sold. */

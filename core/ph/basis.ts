@@ -1,4 +1,5 @@
-import { PURE_CARBONATE, TABLE_LIMESTONE_CCE, TABLE_LIMESTONE_ECCE } from '../tables/limeQuality';
+import type { SchemeId } from '../tables/fineness';
+import { PURE_CARBONATE, TABLE_LIMESTONE_CCE, tableLimestoneBy } from '../tables/limeQuality';
 import type { SourceId } from '../tables/sources';
 
 /**
@@ -9,22 +10,31 @@ export type Basis =
   | {
       readonly kind: 'limestone';
       readonly cce: number;
-      readonly ecce: number;
+      /** As fine as the tables’ limestone, or all of it fine. */
+      readonly fineness: 'table' | 'full';
       readonly source: SourceId;
     }
   | { readonly kind: 'unstated' };
 
 /** The agricultural ground limestone that the SMP table and the Tri-State lines count in. */
 export function agriculturalLimestone(source: SourceId): Basis {
-  return { kind: 'limestone', cce: TABLE_LIMESTONE_CCE, ecce: TABLE_LIMESTONE_ECCE, source };
+  return { kind: 'limestone', cce: TABLE_LIMESTONE_CCE, fineness: 'table', source };
 }
 
 /** Pure, fully effective calcium carbonate. */
 export const PURE_LIME: Basis = {
   kind: 'limestone',
   cce: PURE_CARBONATE,
-  ecce: PURE_CARBONATE,
+  fineness: 'full',
   source: 'definition',
 };
 
 export const UNSTATED: Basis = { kind: 'unstated' };
+
+/** Effective CCE of a basis by a scheme of fineness, %. */
+export function effectiveCce(
+  { fineness, cce }: Extract<Basis, { kind: 'limestone' }>,
+  scheme: SchemeId,
+): number {
+  return fineness === 'full' ? cce : tableLimestoneBy(scheme);
+}

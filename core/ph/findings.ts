@@ -1,7 +1,9 @@
 import { decisionOf } from '../casefile/casefile';
 import { MOST_DOSES } from '../dosing/doses';
 import type { PlanContext } from '../working/context';
+import { msg } from '../working/msg';
 import { smpLike } from './methods/buffers';
+import { magnesiumIsShort } from './limeMaterial';
 import type { LimeInput, LimePlan, PhStanding } from './types';
 import { bufferIsSilent } from './options';
 
@@ -40,8 +42,13 @@ function settlement(ctx: PlanContext, input: LimeInput, plan: LimePlan): void {
     ctx.find(area.id, 'ph', 'decide', whyAbsent(input), {}, [readings.waterPh, plan.rate]);
     return;
   }
-  if (plan.verdict === 'dose' && 'absent' in plan.set.total) {
+  if (plan.verdict === 'dose' && !plan.held && 'absent' in plan.set.total) {
     ctx.find(area.id, 'ph', 'decide', 'areaMissing', {}, [plan.set.total]);
+    return;
+  }
+  if (plan.held) {
+    const why = { why: plan.held };
+    ctx.find(area.id, 'ph', 'decide', 'limeMaterialHeld', why, [plan.rate]);
     return;
   }
   const { count } = plan.set;
@@ -61,6 +68,25 @@ function settlement(ctx: PlanContext, input: LimeInput, plan: LimePlan): void {
     const figure = ground.known ? plan.set.total : plan.rate;
     ctx.find(area.id, 'ph', 'decide', 'limeUnsettled', { total: { working: figure.id } }, [figure]);
   }
+}
+
+/** What the material brings or must not meet, and what was passed to use it. */
+function aboutMaterial(ctx: PlanContext, { area, readings }: LimeInput, plan: LimePlan): void {
+  const { mg } = readings.more;
+  const { id } = plan.chosenMaterial;
+  const material = msg(`material.${id}`);
+  const magnesian = plan.forMagnesium;
+  if (magnesiumIsShort(readings) && mg) {
+    ctx.find(area.id, 'ph', 'note', magnesian ? 'limeForMagnesium' : 'limeWithoutMagnesium', {}, [
+      mg,
+    ]);
+  } else if (magnesian) {
+    ctx.find(area.id, 'ph', 'note', 'limeNeedlessMagnesium', {}, [plan.brings.mg]);
+  }
+  if (plan.passedBy) {
+    ctx.find(area.id, 'ph', 'note', 'limeMaterialPassed', { material, reason: plan.passedBy });
+  }
+  if (id === 'wood-ash') ctx.find(area.id, 'ph', 'note', 'ashApart');
 }
 
 /** What the pH step has to say: what differs, what was fallen back to, what wants settling. */
@@ -98,6 +124,13 @@ export function limeFindings(
         { difference: { working: difference.id } },
         [difference],
       );
+    }
+    aboutMaterial(ctx, input, plan);
+    if (plan.inHalves) {
+      const { tonsPerAcre } = plan.brings;
+      ctx.find(area.id, 'ph', 'note', 'limeInHalves', { tons: { working: tonsPerAcre.id } }, [
+        tonsPerAcre,
+      ]);
     }
     if (!plan.chosenMaterial.bag.fromLabel) {
       ctx.find(area.id, 'ph', 'note', 'readTheLabel', {}, [

@@ -1,26 +1,21 @@
 import { scheduleDoses } from '../calendar/schedule';
+import type { Situation } from '../casefile/situations';
 import { decisionKey, decisionOf } from '../casefile/casefile';
 import { addPounds, bagsFor, splitDoses, type DoseSet } from '../dosing/doses';
+import { HALVES_ABOVE_TONS, LIME_WORKS_MONTHS } from '../tables/limeTiming';
 import { TRI_STATE_ORGANIC } from '../tables/triState';
 import { addMonths, type IsoDate } from '../typed/date';
-import { perThousandToTotal } from '../units/convert';
 import { quantity } from '../units/quantity';
+import type { LimeMaterial } from '../materials/types';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import { limeFindings } from './findings';
-import { chosenOption, requirementOptions, type OptionId, type RequirementOption } from './options';
-import { readBag, toProduct, type Bag } from './quality';
+import { bagsOfMaterials, materialRows, methodRows } from './limeRows';
+import { chosenMaterial, limeBrings, type ChosenMaterial } from './limeMaterial';
+import { chosenOption, requirementOptions, type OptionId } from './options';
+import type { Bag } from './quality';
 import { residualLime } from './residual';
-import type {
-  Dose,
-  LimeInput,
-  LimePlan,
-  LimeVerdict,
-  MaterialRow,
-  MethodRow,
-  PhStanding,
-  ProductRate,
-} from './types';
+import type { Dose, LimeInput, LimePlan, LimeVerdict, PhStanding, ProductRate } from './types';
 
 /** The share of the soil's pH scale over which a target makes sense. */
 const TARGET = { min: 5, max: 7 };
@@ -82,68 +77,6 @@ function depthOf(ctx: PlanContext, { file, area, pack }: LimeInput): LimePlan['t
   return ctx.number({ id, label, at }, decided.value, DEPTH, 'in', 'depth', 'decided');
 }
 
-function methodRows(
-  ctx: PlanContext,
-  { area, ground }: LimeInput,
-  options: readonly RequirementOption[],
-  chosen: RequirementOption,
-  bag: Bag,
-): MethodRow[] {
-  const rows = options.map((option) => {
-    const prefix = `${area.id}/lime/${option.id}`;
-    const rate = toProduct(
-      ctx,
-      `${prefix}/product`,
-      option.advised,
-      option.basis,
-      bag.effectiveness,
-    );
-    const total = ctx.sheet.derive(
-      'multiply',
-      { id: `${prefix}/here`, label: msg('dose.total') },
-      [rate, ground.extent],
-      (r, e) => perThousandToTotal(r, e),
-    );
-    return { option, chosen: option === chosen, rate, total };
-  });
-  const reference = rows.find((row) => row.chosen) ?? rows[0];
-  return rows.map((row) => ({
-    option: row.option,
-    chosen: row.chosen,
-    rate: row.rate,
-    total: row.total,
-    difference: ctx.sheet.derive(
-      'subtract',
-      { id: `${area.id}/lime/${row.option.id}/difference`, label: msg('lime.difference') },
-      [row.total, reference?.total ?? row.total],
-      (a, b) => quantity(a.value - b.value, 'lb', 'product'),
-    ),
-  }));
-}
-
-function materialRows(
-  ctx: PlanContext,
-  { area, ground, materials }: LimeInput,
-  option: RequirementOption,
-  bags: ReadonlyMap<string, Bag>,
-  chosen: string,
-): MaterialRow[] {
-  return materials.lime.flatMap(({ id }) => {
-    const bag = bags.get(id);
-    if (!bag) return [];
-    const prefix = `${area.id}/lime/material/${id}`;
-    const rate = toProduct(ctx, `${prefix}/rate`, option.advised, option.basis, bag.effectiveness);
-    const total = ctx.sheet.derive(
-      'multiply',
-      { id: `${prefix}/total`, label: msg('dose.total') },
-      [rate, ground.extent],
-      (r, e) => perThousandToTotal(r, e),
-    );
-    const count = bagsFor(ctx, `${prefix}/bags`, total, bag.size);
-    return [{ id, chosen: id === chosen, bag, rate, total, bags: count }];
-  });
-}
-
 /**
  * What lime is worked out from: of a pH with a range the upper end, at which less is needed.
  */
@@ -195,9 +128,10 @@ function datedDoses(
   set: DoseSet,
   rate: ProductRate,
   lastOn: IsoDate | undefined,
+  { intervalMonths }: LimeMaterial,
 ): Dose[] {
   if (!planFrom || 'absent' in rate) return [];
-  const months = pack.lime.intervalMonths.value;
+  const months = Math.max(intervalMonths ?? 0, pack.lime.intervalMonths.value);
   const spaced = lastOn ? addMonths(lastOn, months) : planFrom;
   const dates = scheduleDoses({
     earliest: spaced > planFrom ? spaced : planFrom,
@@ -214,36 +148,39 @@ function datedDoses(
   });
 }
 
-function bagsOfMaterials(ctx: PlanContext, { file, area, materials }: LimeInput): Map<string, Bag> {
-  return new Map(materials.lime.map((m) => [m.id, readBag(ctx, file, area.id, m)]));
+/** The most of a material that ground bears on one date: the smaller of the two caps. */
+function capOf(
+  ctx: PlanContext,
+  { area, pack }: LimeInput,
+  { id: materialId, cap: own }: LimeMaterial,
+): ProductRate {
+  const { value, standing } = pack.lime.bySituation[area.situation].cap;
+  const entry = { id: `${area.id}/lime/cap`, source: 'practice', standing } as const;
+  const label =
+    own !== undefined && own < value
+      ? msg('lime.capMaterial', { material: msg(`material.${materialId}`) })
+      : msg('lime.cap');
+  const most = Math.min(value, own ?? value);
+  return ctx.constant({ ...entry, label }, most, 'lb/1000ft2', 'product');
 }
 
 /** The dressings of the chosen rate under the cap of the situation; none unless lime is advised. */
 function limeDoses(
   ctx: PlanContext,
-  { area, pack, ground }: LimeInput,
+  input: LimeInput,
   verdict: LimeVerdict,
   rate: ProductRate,
   bag: Bag,
+  { material, held }: ChosenMaterial,
 ): DoseSet<ProductRate> {
-  const limit = pack.lime.bySituation[area.situation].cap;
-  const cap = ctx.constant(
-    {
-      id: `${area.id}/lime/cap`,
-      label: msg('lime.cap'),
-      source: 'practice',
-      standing: limit.standing,
-    },
-    limit.value,
-    'lb/1000ft2',
-    'product',
-  );
+  const { area, ground } = input;
+  const cap = capOf(ctx, input, material);
   const dosed =
-    verdict === 'dose'
+    verdict === 'dose' && !held
       ? rate
       : ctx.sheet.absent(
           { id: `${area.id}/lime/dosed`, label: msg('lime.chosenRate') },
-          'absent' in rate ? rate.absent : msg('absent.noDoses'),
+          'absent' in rate ? rate.absent : (held ?? msg('absent.noDoses')),
           [rate.id],
         );
   return splitDoses(ctx, `${area.id}/lime/dose`, dosed, cap, ground.extent, {
@@ -271,18 +208,23 @@ function digestOf(verdict: LimeVerdict, materialId: string, { total }: DoseSet):
   return [verdict, materialId, 'absent' in total ? '' : total.value.value.toFixed(2)].join(' ');
 }
 
+/** Much lime on ground that is worked goes half under and half on top. */
+function isInHalves(situation: Situation, tons: LimePlan['brings']['tonsPerAcre']): boolean {
+  return situation === 'tilled' && !('absent' in tons) && tons.value.value > HALVES_ABOVE_TONS;
+}
+
 /** The lime of an area: every method side by side, the chosen one in doses on dates. */
 export function planLime(ctx: PlanContext, given: LimeInput): LimePlan {
   const input = forLime(ctx, given);
-  const { file, area, pack, materials, ground, readings } = input;
+  const { file, area, pack, ground, readings } = input;
   const target = targetOf(ctx, input);
   const treatedDepth = depthOf(ctx, input);
   const sampledOn = readings.sampledOn ?? input.planFrom;
   const { credit, lastOn } = residualLime(ctx, file, area.id, sampledOn, ground);
 
   const bags = bagsOfMaterials(ctx, input);
-  const decided = decisionOf(file, area.id, 'lime-material')?.value ?? '';
-  const materialId = bags.has(decided) ? decided : (materials.lime[0]?.id ?? '');
+  const taken = chosenMaterial(input);
+  const { id: materialId } = taken.material;
   const bag = bags.get(materialId);
   if (!bag) throw new Error('planLime: the materials hold no lime');
 
@@ -292,9 +234,9 @@ export function planLime(ctx: PlanContext, given: LimeInput): LimePlan {
   const chosen = chosenOption(options, decisionOf(file, area.id, 'lime-method')?.value);
   const methods = methodRows(ctx, input, options, chosen, bag);
   const rows = materialRows(ctx, input, chosen, bags, materialId);
-  const chosenMaterial = rows.find((row) => row.chosen);
+  const chosenRow = rows.find((row) => row.chosen);
   const chosenMethod = methods.find((row) => row.chosen);
-  if (!chosenMaterial || !chosenMethod) throw new Error('planLime: nothing is chosen');
+  if (!chosenRow || !chosenMethod) throw new Error('planLime: nothing is chosen');
   const rate = ctx.sheet.choose(
     { id: `${area.id}/lime/rate`, label: msg('lime.chosenRate') },
     chosenMethod.rate,
@@ -303,8 +245,9 @@ export function planLime(ctx: PlanContext, given: LimeInput): LimePlan {
 
   const standing = standingOf(input);
   const verdict = verdictOf(input, standing, chosen.id, rate, credit !== undefined);
-  const set = limeDoses(ctx, input, verdict, rate, bag);
-  const doses = datedDoses(input, set, rate, lastOn);
+  const set = limeDoses(ctx, input, verdict, rate, bag, taken);
+  const doses = datedDoses(input, set, rate, lastOn, taken.material);
+  const brings = limeBrings(ctx, area.id, taken.material, rate);
   const waiting = doses.find(({ state }) => state === 'conditional');
   const plan: LimePlan = {
     verdict,
@@ -313,7 +256,15 @@ export function planLime(ctx: PlanContext, given: LimeInput): LimePlan {
     treatedDepth,
     methods,
     materials: rows,
-    chosenMaterial,
+    chosenMaterial: chosenRow,
+    held: taken.held,
+    passedBy: taken.passedBy,
+    ownReason:
+      chosen.id === 'own' ? decisionOf(file, area.id, 'lime-own')?.reason.trim() : undefined,
+    forMagnesium: taken.material.forMagnesium ?? false,
+    brings,
+    inHalves: isInHalves(area.situation, brings.tonsPerAcre),
+    worksIn: LIME_WORKS_MONTHS[area.situation],
     rate,
     set,
     doses,

@@ -9,12 +9,14 @@ import type { IsoDate } from '../typed/date';
 import type { Quantity } from '../units/quantity';
 import type { Figure } from '../working/working';
 import type { Pack } from '../yardsticks/pack';
+import type { LimeBrings } from './limeMaterial';
 import type { RequirementOption } from './options';
 import type { Bag } from './quality';
 import type { SulfurOption } from './sulfurNeed';
 import type { Msg } from '../working/msg';
 
 type Product = Figure<Quantity<'lb', 'product'>>;
+type Money = Figure<Quantity<'usd', 'money'>>;
 export type ProductRate = Figure<Quantity<'lb/1000ft2', 'product'>>;
 
 /** What the pH step comes to. */
@@ -30,6 +32,8 @@ export interface MethodRow {
   readonly total: Product;
   /** Product here, more or less than by the chosen method. */
   readonly difference: Product;
+  /** The same in money, by whole bags; nothing without a price. */
+  readonly costDifference: Money | undefined;
 }
 
 export interface MaterialRow {
@@ -39,6 +43,12 @@ export interface MaterialRow {
   readonly rate: ProductRate;
   readonly total: Product;
   readonly bags: Figure<Quantity<'bags', 'product'>>;
+  /** What the whole job costs in whole bags; nothing without a price. */
+  readonly cost: Money | undefined;
+  /** It costs less than every other bag with a price. */
+  readonly cheapest: boolean;
+  /** Why it is not for this ground. */
+  readonly refused: Msg | undefined;
 }
 
 /** One dressing on a date. The key is the same from run to run. */
@@ -57,6 +67,18 @@ export interface LimePlan {
   readonly methods: readonly MethodRow[];
   readonly materials: readonly MaterialRow[];
   readonly chosenMaterial: MaterialRow;
+  /** Why nothing of the chosen material is dosed; its reason where the advisor passes the advice. */
+  readonly held: Msg | undefined;
+  readonly passedBy: string | undefined;
+  /** Why the advisor puts an amount of their own in place of what is advised. */
+  readonly ownReason: string | undefined;
+  /** The chosen material is one for soil that is short of magnesium. */
+  readonly forMagnesium: boolean;
+  readonly brings: LimeBrings;
+  /** So much that half goes on before the ground is worked and half after. */
+  readonly inHalves: boolean;
+  /** Months until most of it has worked. */
+  readonly worksIn: { readonly from: number; readonly to: number };
   readonly rate: ProductRate;
   readonly set: DoseSet<ProductRate>;
   readonly doses: readonly Dose[];

@@ -67,6 +67,14 @@ function withTest(doses: SlipBlock[], lime: LimePlan): SlipBlock[] {
   return [...doses.slice(0, at), test, ...doses.slice(at)];
 }
 
+/** Where the advisor passes what is advised, and why: it stands as their decision. */
+function decided({ ownReason, passedBy }: LimePlan): SlipBlock[] {
+  return [
+    ...(ownReason ? [sentence('slip.ownAmount', { reason: ownReason })] : []),
+    ...(passedBy ? [sentence('slip.ownMaterial', { reason: passedBy })] : []),
+  ];
+}
+
 /**
  * The lime part of the client's page; "nothing to do" is a finished part too.
  * @param buying whether the area says what to buy, or the page does so once for all
@@ -96,8 +104,16 @@ export function limeBlocks(ctx: PlanContext, plan: AreaPlan, buying: boolean): S
     ...(ground.known
       ? []
       : extentBlocks(ctx, `${area.id}/slip/lime`, lime.set.rate, chosenMaterial.bag.size)),
+    ...decided(lime),
+    ...(plan.plant.form === 'plot'
+      ? [sentence('slip.limeTons', { tons: { working: lime.brings.tonsPerAcre.id } })]
+      : []),
+    ...(lime.inHalves ? [sentence('slip.limeHalves')] : []),
     area.situation === 'tilled'
-      ? sentence('slip.limeTilledIn', { depth: { working: lime.treatedDepth.id } })
-      : sentence('slip.limeOnTop'),
+      ? sentence('slip.limeTilledIn', {
+          depth: { working: lime.treatedDepth.id },
+          ...lime.worksIn,
+        })
+      : sentence('slip.limeOnTop', { ...lime.worksIn }),
   ];
 }

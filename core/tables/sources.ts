@@ -157,9 +157,10 @@ export const SOURCES = {
       'Fall of soil-test P and K: Illinois and Kansas build-up factors (pounds of P2O5 or K2O for each ppm)',
     standing: 'recalled',
   },
-  'mesh-8-20-60': {
-    id: 'mesh-8-20-60',
-    citation: 'Fineness factors 0, 0.2, 0.6, 1 at 8, 20 and 60 mesh (Ohio, Minnesota, Wisconsin)',
+  fineness: {
+    id: 'fineness',
+    citation:
+      'Fineness factors as lime laws and handbooks print them: Wisconsin, Texas, Ohio, Minnesota, Iowa, Illinois (Illinois Agronomy Handbook), Kansas, Oklahoma, Kentucky (AGR-106), Missouri, Oregon, New York, Pennsylvania, Ontario, Alabama',
     standing: 'recalled',
   },
   'nc-residual': {

@@ -445,3 +445,25 @@ export function milliequivalentsToMilligrams<S extends Substance>(
 ): Quantity<'mg/L', S> {
   return quantity(amount.value * mass.value, 'mg/L', amount.of);
 }
+
+/**
+ * A score in pounds a ton of what a ton of pure, fine lime scores.
+ * @example perTonToScore(quantity(400, 'lb/ton', 'ECCE'), quantity(800, 'lb/ton', 'ECCE')).value // 50
+ */
+export function perTonToScore(
+  score: Quantity<'lb/ton', 'ECCE'>,
+  pure: Quantity<'lb/ton', 'ECCE'>,
+): Quantity<'%', 'ECCE'> {
+  return quantity((100 * score.value) / pure.value, '%', 'ECCE');
+}
+
+/**
+ * Tons on an acre from pounds on 1000 ft²: 43.56 thousand square feet, 2000 lb.
+ * @example perThousandToTonsPerAcre(quantity(91.8, 'lb/1000ft2', 'product')).value // 2.0
+ */
+export function perThousandToTonsPerAcre<S extends Substance>(
+  rate: Quantity<'lb/1000ft2', S>,
+): Quantity<'ton/acre', S> {
+  const thousandsPerAcre = SQUARE_FEET_PER_ACRE / SQUARE_FEET_PER_THOUSAND;
+  return quantity((rate.value * thousandsPerAcre) / POUNDS_PER_TON, 'ton/acre', rate.of);
+}

@@ -19,6 +19,7 @@ export type Unit =
   | 'lb/ft3'
   | 'lb/100ft'
   | 'lb/bag'
+  | 'lb/ton'
   | 'lb/100ft2'
   | 'oz/100ft2'
   | 'lb/1000ft2'

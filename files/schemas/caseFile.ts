@@ -21,6 +21,7 @@ import {
   SLOPES,
   type CaseFile,
 } from '../../core/casefile/casefile';
+import { MESHES, SCHEME_IDS } from '../../core/tables/fineness';
 import { SITUATIONS } from '../../core/casefile/situations';
 import { msg, type Msg } from '../../core/working/msg';
 
@@ -149,7 +150,17 @@ const schema = Joi.object({
     1000,
   ),
   labels: record(
-    Joi.object({ kind: oneOf(['CCE', 'ECCE']), percent: text, bag: text, price: text }),
+    Joi.object({
+      kind: oneOf(['CCE', 'ECCE']),
+      percent: text,
+      scheme: oneOf(['', ...SCHEME_IDS]),
+      sieves: Joi.object(
+        Object.fromEntries(MESHES.map((mesh) => [mesh, text.optional()])),
+      ).required(),
+      moisture: text,
+      bag: text,
+      price: text,
+    }),
     500,
   ),
   decisions: record(

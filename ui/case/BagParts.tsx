@@ -25,29 +25,29 @@ export function BagCells({ row }: { row: MaterialRow | SulfurMaterialRow }): Rea
   );
 }
 
-/** What the bag at hand says of itself; `children` stand before its percentage. */
+/** What the bag at hand says of itself: its worth, its size, its price. */
 export function LabelFields({
   material,
-  children,
+  percentUnit,
 }: {
   material: string;
-  children?: ReactNode;
+  percentUnit: string;
 }): ReactNode {
   const { state } = useCase();
   return (
     <div className="mt-2.5 flex flex-wrap items-start gap-4">
       <span className="pt-5.5 text-ink-2">{text('ph.label')}</span>
-      {children}
       <TextField
         label={text('ph.labelPercent')}
         place={labelPlace(state.doc, material, 'percent')}
-        unit={text('unit.%')}
+        unit={percentUnit}
       />
       <TextField
         label={text('ph.labelBag')}
         place={labelPlace(state.doc, material, 'bag')}
         unit={text('unit.lb')}
       />
+      <TextField label={text('ph.labelPrice')} place={labelPlace(state.doc, material, 'price')} />
     </div>
   );
 }

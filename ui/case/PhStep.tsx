@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { MethodRow, MaterialRow } from '../../core/ph/types';
+import type { MethodRow } from '../../core/ph/types';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Section, StepHead } from '../parts/Section';
@@ -12,12 +12,12 @@ import { msg } from '../../core/working/msg';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';
-import { BagCells, LabelFields } from './BagParts';
 import { ChoiceRow } from './ChoiceRow';
 import { DoseTable } from './DoseTable';
-import { SelectField, TextField } from './Fields';
+import { TextField } from './Fields';
 import { Findings } from './Findings';
-import { decisionPlace, labelPlace } from './places';
+import { decisionPlace } from './places';
+import { LimeMaterials } from './LimeMaterials';
 import { SettleButton } from './SettleButton';
 import { Sulfur } from './Sulfur';
 
@@ -90,7 +90,7 @@ function Standing(): ReactNode {
 }
 
 function MethodCells({ row }: { row: MethodRow }): ReactNode {
-  const { option, chosen, total, difference } = row;
+  const { option, chosen, total, difference, costDifference } = row;
   const { advised, requirement } = option;
   return (
     <>
@@ -107,7 +107,14 @@ function MethodCells({ row }: { row: MethodRow }): ReactNode {
       <Cell number>
         <Figure id={total.id} bold={chosen} />
       </Cell>
-      <Cell number>{chosen ? text('ph.chosen') : <Figure id={difference.id} signed />}</Cell>
+      <Cell number>
+        {chosen ? text('ph.chosen') : <Figure id={difference.id} signed />}
+        {costDifference && (
+          <span className="block text-small font-normal">
+            <Figure id={costDifference.id} signed />
+          </span>
+        )}
+      </Cell>
     </>
   );
 }
@@ -184,58 +191,6 @@ function HowMuch(): ReactNode {
   );
 }
 
-function Material({ row }: { row: MaterialRow }): ReactNode {
-  return (
-    <ChoiceRow
-      what="lime-material"
-      value={row.id}
-      chosen={row.chosen}
-      words={text(`material.${row.id}`)}
-      below={text(`why.${row.id}`)}
-      columns={4}
-    >
-      <Cell number>
-        <Figure id={row.bag.effectiveness.figure.id} />
-        {text(`quality.${row.bag.effectiveness.kind}`)}
-      </Cell>
-      <BagCells row={row} />
-    </ChoiceRow>
-  );
-}
-
-function WithWhat(): ReactNode {
-  const { area, state } = useCase();
-  const chosen = area.lime.chosenMaterial.id;
-  return (
-    <>
-      <Table
-        label={text('ph.withWhat')}
-        heads={[
-          { id: 'material', words: text('ph.head.material') },
-          { id: 'quality', words: text('ph.head.quality'), number: true },
-          {
-            id: 'here',
-            words: text(area.ground.known ? 'ph.head.here' : 'ph.head.each'),
-            number: true,
-          },
-          { id: 'bags', words: text('ph.head.bags'), number: true },
-        ]}
-      >
-        {area.lime.materials.map((row) => (
-          <Material key={row.id} row={row} />
-        ))}
-      </Table>
-      <LabelFields material={chosen}>
-        <SelectField
-          label={text('ph.labelKind')}
-          place={labelPlace(state.doc, chosen, 'kind')}
-          options={['CCE', 'ECCE'].map((value) => ({ value, words: text(`labelKind.${value}`) }))}
-        />
-      </LabelFields>
-    </>
-  );
-}
-
 /** The lime: where the soil stands, how much by which method, with what, and when. */
 export function PhStep(): ReactNode {
   const { area } = useCase();
@@ -250,6 +205,12 @@ export function PhStep(): ReactNode {
             !sulfur && (
               <>
                 <Figure id={lime.rate.id} />
+                {area.plant.form === 'plot' && (
+                  <>
+                    {text('ph.or')}
+                    <Figure id={lime.brings.tonsPerAcre.id} />
+                  </>
+                )}
                 {text('ph.rateAfter')}
               </>
             )
@@ -268,7 +229,7 @@ export function PhStep(): ReactNode {
             <HowMuch />
           </Section>
           <Section title={text('ph.withWhat')}>
-            <WithWhat />
+            <LimeMaterials />
           </Section>
           {lime.doses.length > 0 && (
             <Section title={text('ph.when')}>

@@ -108,7 +108,7 @@ function WithWhat({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
           <Material key={row.id} row={row} />
         ))}
       </Table>
-      <LabelFields material={sulfur.chosenMaterial.id} />
+      <LabelFields material={sulfur.chosenMaterial.id} percentUnit={text('unit.%')} />
     </>
   );
 }

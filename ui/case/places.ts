@@ -7,7 +7,8 @@ import {
   type Label,
   type Typed,
 } from '../../core/casefile/casefile';
-import { emptyResult } from '../../core/casefile/newCase';
+import { EMPTY_LABEL, emptyResult } from '../../core/casefile/newCase';
+import type { Mesh } from '../../core/tables/fineness';
 import { valueAt, type Json } from '../../store/patch';
 
 /** A place of the case file that a field shows and writes. */
@@ -76,14 +77,31 @@ export function resultPlace(
 }
 
 /** A part of the label of the bag at hand. */
-export function labelPlace(doc: CaseFile, materialId: string, part: keyof Label): Place {
+export function labelPlace(
+  doc: CaseFile,
+  materialId: string,
+  part: Exclude<keyof Label, 'sieves'>,
+): Place {
   const path = `labels/${materialId}`;
-  const before: Label = doc.labels[materialId] ?? { kind: 'CCE', percent: '', bag: '', price: '' };
+  const before: Label = doc.labels[materialId] ?? EMPTY_LABEL;
   return {
     path,
     problem: `${path}/${part}`,
     value: before[part],
     read: (value) => asText(valueAt({ value: value ?? {} }, `value/${part}`)),
     write: (text) => ({ ...before, [part]: text }),
+  };
+}
+
+/** What passes a sieve, by the label of the bag at hand. */
+export function sievePlace(doc: CaseFile, materialId: string, mesh: Mesh): Place {
+  const path = `labels/${materialId}`;
+  const before: Label = doc.labels[materialId] ?? EMPTY_LABEL;
+  return {
+    path,
+    problem: `${path}/sieves/${mesh}`,
+    value: before.sieves[mesh] ?? '',
+    read: (value) => asText(valueAt({ value: value ?? {} }, `value/sieves/${mesh}`)),
+    write: (text) => ({ ...before, sieves: { ...before.sieves, [mesh]: text } }),
   };
 }

@@ -1,0 +1,186 @@
+'use client';
+
+import { useId, useState, type ReactNode } from 'react';
+import type { MaterialRow } from '../../core/ph/types';
+import { MESHES, SCHEME_IDS, schemeOf } from '../../core/tables/fineness';
+import { messageText } from '../format/message';
+import { text } from '../format/text';
+import { Cell, Table } from '../parts/Table';
+import { Figure } from '../working/Figure';
+import { FigureText } from '../working/FigureText';
+import { Openable } from '../working/Openable';
+import { BagCells, LabelFields } from './BagParts';
+import { useCase } from './caseContext';
+import { ChoiceRow } from './ChoiceRow';
+import { SelectField, TextField } from './Fields';
+import { decisionPlace, labelPlace, sievePlace } from './places';
+import { named } from './reportChoices';
+
+function Material({ row, priced }: { row: MaterialRow; priced: boolean }): ReactNode {
+  const { bag, cost, cheapest, refused } = row;
+  const { effectiveness } = bag;
+  return (
+    <ChoiceRow
+      what="lime-material"
+      value={row.id}
+      chosen={row.chosen}
+      disabled={row.id === 'burnt' && !row.chosen}
+      words={text(`material.${row.id}`)}
+      below={refused ? messageText(refused) : text(`why.${row.id}`)}
+      columns={priced ? 5 : 4}
+    >
+      <Cell number>
+        <Figure id={effectiveness.figure.id} />
+        {text(`quality.${effectiveness.kind}`)}
+      </Cell>
+      <BagCells row={row} />
+      {priced && (
+        <Cell number>
+          {cost && <Figure id={cost.id} bold={cheapest} />}
+          {cheapest && (
+            <span className="block text-small font-semibold text-spruce">
+              {text('ph.cheapest')}
+            </span>
+          )}
+        </Cell>
+      )}
+    </ChoiceRow>
+  );
+}
+
+/** Its water, and what passes the sieves that a scheme weighs it by. */
+function FinenessFields({ material }: { material: string }): ReactNode {
+  const { state } = useCase();
+  const label = state.doc.labels[material];
+  const used = schemeOf(label?.scheme ?? '').sieves;
+  const typed = MESHES.filter((mesh) => (label?.sieves[mesh] ?? '') !== '');
+  const open = typed.length > 0 || (label?.moisture ?? '') !== '';
+  return (
+    <details className="mt-2" open={open}>
+      <summary className="cursor-pointer py-1 text-small font-semibold text-spruce">
+        {text('ph.sieves')}
+      </summary>
+      <div className="mt-1 flex flex-wrap items-start gap-4">
+        {used.map((mesh) => (
+          <TextField
+            key={mesh}
+            label={text('ph.passing', { mesh })}
+            place={sievePlace(state.doc, material, mesh)}
+            unit={text('unit.%')}
+          />
+        ))}
+        <TextField
+          label={text('ph.moisture')}
+          place={labelPlace(state.doc, material, 'moisture')}
+          unit={text('unit.%')}
+        />
+      </div>
+    </details>
+  );
+}
+
+/** The label of one bag at a time: of the chosen material until another is picked. */
+function BagLabel({ chosen, materials }: { chosen: string; materials: readonly string[] }) {
+  const { state } = useCase();
+  const id = useId();
+  const [picked, setPicked] = useState(chosen);
+  const material = materials.includes(picked) ? picked : chosen;
+  const label = state.doc.labels[material];
+  const scored = label?.kind === 'ECCE';
+  return (
+    <div className="mt-3 rounded border border-rule-2 px-3 pt-2 pb-3">
+      <div className="flex flex-wrap items-start gap-4">
+        <div>
+          <label htmlFor={id} className="block text-label font-semibold text-ink-2">
+            {text('ph.labelOf')}
+          </label>
+          <select
+            id={id}
+            value={material}
+            onChange={(event) => setPicked(event.target.value)}
+            className="h-8 w-52 rounded border border-rule bg-paper px-1.5"
+          >
+            {materials.map((each) => (
+              <option key={each} value={each}>
+                {text(`material.${each}`)}
+              </option>
+            ))}
+          </select>
+        </div>
+        <SelectField
+          label={text('ph.labelKind')}
+          place={labelPlace(state.doc, material, 'kind')}
+          options={['CCE', 'ECCE'].map((value) => ({ value, words: text(`labelKind.${value}`) }))}
+        />
+        <SelectField
+          label={text('ph.scheme')}
+          place={labelPlace(state.doc, material, 'scheme')}
+          options={named('scheme', ['', ...SCHEME_IDS])}
+        />
+      </div>
+      <LabelFields
+        material={material}
+        percentUnit={text(scored && schemeOf(label.scheme).poundsPerTon ? 'unit.lb/ton' : 'unit.%')}
+      />
+      {!scored && <FinenessFields key={material} material={material} />}
+    </div>
+  );
+}
+
+/** Why a material that is advised against is taken all the same. */
+function Against(): ReactNode {
+  const { area, state } = useCase();
+  const { held, passedBy, chosenMaterial } = area.lime;
+  if ((!held && passedBy === undefined) || chosenMaterial.id === 'burnt') return null;
+  const place = decisionPlace(state.doc, area.area.id, 'lime-material', 'reason');
+  return (
+    <div className="mt-2">
+      <TextField label={text('ph.materialReason')} place={place} width="wide" />
+    </div>
+  );
+}
+
+/** The chosen amount in every material, and the labels of the bags at hand. */
+export function LimeMaterials(): ReactNode {
+  const { area } = useCase();
+  const { materials, chosenMaterial, brings } = area.lime;
+  const priced = materials.some(({ cost }) => cost);
+  return (
+    <>
+      <Table
+        label={text('ph.withWhat')}
+        heads={[
+          { id: 'material', words: text('ph.head.material') },
+          { id: 'quality', words: text('ph.head.quality'), number: true },
+          {
+            id: 'here',
+            words: text(area.ground.known ? 'ph.head.here' : 'ph.head.each'),
+            number: true,
+          },
+          { id: 'bags', words: text('ph.head.bags'), number: true },
+          ...(priced ? [{ id: 'cost', words: text('ph.head.cost'), number: true }] : []),
+        ]}
+      >
+        {materials.map((row) => (
+          <Material key={row.id} row={row} priced={priced} />
+        ))}
+      </Table>
+      <Openable>
+        <p className="mt-1.5 text-small text-ink-2">
+          <FigureText
+            message={{
+              id: 'ph.brings',
+              params: { ca: { working: brings.ca.id }, mg: { working: brings.mg.id } },
+            }}
+          />
+        </p>
+      </Openable>
+      <Against />
+      <BagLabel
+        key={chosenMaterial.id}
+        chosen={chosenMaterial.id}
+        materials={materials.map(({ id }) => id)}
+      />
+    </>
+  );
+}
