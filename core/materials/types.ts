@@ -15,7 +15,7 @@ interface Material {
 }
 
 /** Where a liming material does not belong: in no garden at all, on planted ground, by ash's own rule. */
-export type LimeLimit = 'never' | 'bare-only' | 'ash';
+type LimeLimit = 'never' | 'bare-only' | 'ash';
 
 /** A liming material as generally sold. */
 export interface LimeMaterial extends Material {

@@ -29,14 +29,17 @@ export function BagCells({ row }: { row: MaterialRow | SulfurMaterialRow }): Rea
 export function LabelFields({
   material,
   percentUnit,
+  children = <span className="pt-5.5 text-ink-2">{text('ph.label')}</span>,
 }: {
   material: string;
   percentUnit: string;
+  /** What stands before the percentage; words that say what the fields are of. */
+  children?: ReactNode;
 }): ReactNode {
   const { state } = useCase();
   return (
     <div className="mt-2.5 flex flex-wrap items-start gap-4">
-      <span className="pt-5.5 text-ink-2">{text('ph.label')}</span>
+      {children}
       <TextField
         label={text('ph.labelPercent')}
         place={labelPlace(state.doc, material, 'percent')}

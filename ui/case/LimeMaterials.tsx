@@ -1,10 +1,11 @@
 'use client';
 
-import { useId, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { MaterialRow } from '../../core/ph/types';
 import { MESHES, SCHEME_IDS, schemeOf } from '../../core/tables/fineness';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
+import { Button } from '../parts/Button';
 import { Cell, Table } from '../parts/Table';
 import { Figure } from '../working/Figure';
 import { FigureText } from '../working/FigureText';
@@ -12,9 +13,12 @@ import { Openable } from '../working/Openable';
 import { BagCells, LabelFields } from './BagParts';
 import { useCase } from './caseContext';
 import { ChoiceRow } from './ChoiceRow';
-import { SelectField, TextField } from './Fields';
+import { ChoiceField, SelectField, TextField } from './Fields';
 import { decisionPlace, labelPlace, sievePlace } from './places';
 import { named } from './reportChoices';
+
+/** Materials that are shown before the others are asked for. */
+const USUAL = ['calcitic-pelletized', 'calcitic-ground', 'dolomitic-ground'];
 
 function Material({ row, priced }: { row: MaterialRow; priced: boolean }): ReactNode {
   const { bag, cost, cheapest, refused } = row;
@@ -82,7 +86,6 @@ function FinenessFields({ material }: { material: string }): ReactNode {
 /** The label of one bag at a time: of the chosen material until another is picked. */
 function BagLabel({ chosen, materials }: { chosen: string; materials: readonly string[] }) {
   const { state } = useCase();
-  const id = useId();
   const [picked, setPicked] = useState(chosen);
   const material = materials.includes(picked) ? picked : chosen;
   const label = state.doc.labels[material];
@@ -90,38 +93,28 @@ function BagLabel({ chosen, materials }: { chosen: string; materials: readonly s
   return (
     <div className="mt-3 rounded border border-rule-2 px-3 pt-2 pb-3">
       <div className="flex flex-wrap items-start gap-4">
-        <div>
-          <label htmlFor={id} className="block text-label font-semibold text-ink-2">
-            {text('ph.labelOf')}
-          </label>
-          <select
-            id={id}
-            value={material}
-            onChange={(event) => setPicked(event.target.value)}
-            className="h-8 w-52 rounded border border-rule bg-paper px-1.5"
-          >
-            {materials.map((each) => (
-              <option key={each} value={each}>
-                {text(`material.${each}`)}
-              </option>
-            ))}
-          </select>
-        </div>
+        <ChoiceField
+          label={text('ph.labelOf')}
+          value={material}
+          options={named('material', materials)}
+          onChoose={setPicked}
+        />
         <SelectField
           label={text('ph.labelKind')}
           place={labelPlace(state.doc, material, 'kind')}
           options={['CCE', 'ECCE'].map((value) => ({ value, words: text(`labelKind.${value}`) }))}
         />
+      </div>
+      <LabelFields
+        material={material}
+        percentUnit={text(scored && schemeOf(label.scheme).poundsPerTon ? 'unit.lb/ton' : 'unit.%')}
+      >
         <SelectField
           label={text('ph.scheme')}
           place={labelPlace(state.doc, material, 'scheme')}
           options={named('scheme', ['', ...SCHEME_IDS])}
         />
-      </div>
-      <LabelFields
-        material={material}
-        percentUnit={text(scored && schemeOf(label.scheme).poundsPerTon ? 'unit.lb/ton' : 'unit.%')}
-      />
+      </LabelFields>
       {!scored && <FinenessFields key={material} material={material} />}
     </div>
   );
@@ -142,9 +135,13 @@ function Against(): ReactNode {
 
 /** The chosen amount in every material, and the labels of the bags at hand. */
 export function LimeMaterials(): ReactNode {
-  const { area } = useCase();
+  const { area, state } = useCase();
   const { materials, chosenMaterial, brings } = area.lime;
+  const [all, setAll] = useState(false);
   const priced = materials.some(({ cost }) => cost);
+  const shown = materials.filter(
+    ({ id, chosen }) => all || chosen || state.doc.labels[id] || USUAL.includes(id),
+  );
   return (
     <>
       <Table
@@ -161,10 +158,17 @@ export function LimeMaterials(): ReactNode {
           ...(priced ? [{ id: 'cost', words: text('ph.head.cost'), number: true }] : []),
         ]}
       >
-        {materials.map((row) => (
+        {shown.map((row) => (
           <Material key={row.id} row={row} priced={priced} />
         ))}
       </Table>
+      {shown.length < materials.length && (
+        <div className="mt-1.5">
+          <Button look="quiet" onClick={() => setAll(true)}>
+            {text('ph.moreMaterials', { count: materials.length - shown.length })}
+          </Button>
+        </div>
+      )}
       <Openable>
         <p className="mt-1.5 text-small text-ink-2">
           <FigureText
