@@ -240,6 +240,49 @@ const SHEETS: readonly (readonly [string, LawnInput])[] = [
     },
   ],
   [
+    'sieves, water, scores, prices, magnesium',
+    {
+      ...ORACLE,
+      more: { mg: { text: '30' } },
+      label: { percent: '88', moisture: '6', sieves: { '8': '95', '20': '80', '60': '45' } },
+      labels: {
+        'calcitic-ground': { kind: 'ECCE', scheme: 'ohio', percent: '1100', price: '5' },
+        'calcitic-pulverized': { scheme: 'iowa', sieves: { '4': '100', '8': '98', '60': '90' } },
+        'dolomitic-ground': { kind: 'ECCE', scheme: 'kentucky', percent: '61', price: '6' },
+        marl: { scheme: 'kentucky', sieves: { '10': '90', '50': '70' } },
+      },
+    },
+  ],
+  [
+    'a lawn to be soured, sulfur of before',
+    {
+      ph: '7.6',
+      texture: 'loam',
+      cec: '12',
+      plant: 'tall-fescue',
+      decisions: { 'sulfur-wanted': 'yes', fizz: 'no', 'sulfur-material': 'iron-sulfate' },
+      past: [
+        {
+          kind: 'sulfur',
+          on: '2027-02-01',
+          percent: '',
+          amount: { text: '4', unit: 'lb/1000ft2', method: '' },
+        },
+      ],
+    },
+  ],
+  [
+    'an amount of sulfur of one’s own',
+    {
+      ph: '6.2',
+      texture: 'clay-loam',
+      cec: '20',
+      plant: 'holly',
+      decisions: { 'sulfur-own': '1.5', 'sulfur-material': 'aluminum-sulfate' },
+      reason: 'Half of what the table says.',
+    },
+  ],
+  [
     'plants that share a bed, excess, sodium, lead',
     {
       ...FERTILE,

@@ -15,6 +15,7 @@ import { feedHeadline, limeHeadline, sulfurHeadline } from './headline';
 import { SHIPPED_MATERIALS, type Materials } from './materials/materials';
 import { planLime } from './ph/limePlan';
 import { sulfurFindings } from './ph/sulfurFindings';
+import { guardSulfur } from './ph/sulfurPast';
 import { planSulfur } from './ph/sulfurPlan';
 import { goalOf } from './plants/goal';
 import { COOL_SEASON_LAWN, PLANTS } from './plants/plants';
@@ -74,6 +75,7 @@ function planArea(
   const lime = planLime(ctx, shared);
   const sulfur = planSulfur(ctx, shared);
   if (sulfur) sulfurFindings(ctx, shared, sulfur);
+  guardSulfur(ctx, shared, sulfur);
   const limeDates = lime.doses.map(({ date }) => date);
   const feed = planFeeding(ctx, { ...shared, soilTest, limeDates });
   unsureAmounts(ctx, { area, ground, lime, feed });

@@ -88,6 +88,17 @@ const MORE: readonly LawnInput[] = [
   { ...BUSHES, ph: '7.4', more: { 'water-alkalinity': { text: '150' } } },
   { ...BUSHES, decisions: { fizz: 'yes' } },
   { ...BUSHES, alsoSpread: ['sulfur'] },
+  { ...BUSHES, decisions: { 'sulfur-material': 'aluminum-sulfate' } },
+  { ...BUSHES, plant: 'holly', decisions: { 'sulfur-material': 'aluminum-sulfate' } },
+  { ...BUSHES, alsoSpread: ['sulfur'], decisions: { 'sulfur-own': '1' }, reason: 'More.' },
+  {
+    ...BUSHES,
+    ph: '4.7',
+    alsoSpread: ['sulfur'],
+    decisions: { 'sulfur-own': '1' },
+    reason: 'More.',
+  },
+  { ...BUSHES, alsoSpread: ['sulfur'], past: [{ kind: 'sulfur', on: '2027-07-01' }] },
   {
     ...FED,
     pack: { id: 'southeast-mehlich-1', version: 1 },

@@ -42,6 +42,11 @@ const OXIDES: Readonly<Record<string, number>> = {
   'K2O>K': 1 / 1.2046,
 };
 
+/** The lower root of 2.27 H² − 5.55 H + 7.79 = pH. */
+function acidOf(ph: number): number {
+  return (5.55 - Math.sqrt(5.55 * 5.55 - 9.08 * (7.79 - ph))) / 4.54;
+}
+
 const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
   'circle-by-diameter': (d = 0) => 3.141592653589793 * (d / 2) ** 2,
   'tri-state-6.0': (b = 0) => 49.3 - 7.1 * b,
@@ -82,7 +87,6 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
   'lb-to-cups': (lb = 0, density = 1) => (lb / density) * (1728 / 231) * 16,
   'ppm-to-lb-per-acre': (ppm = 0, inches = 0) => ppm * 0.3 * inches,
   'lb-per-acre-to-ppm': (lb = 0, inches = 1) => lb / 0.3 / inches,
-  // The lower root of 2.27 H² − 5.55 H + 7.79 = pH, for the soil and for the target.
   // 27,154 gal of 8.345 lb on an acre-inch, a millionth of it for each mg/L
   'water-lime': (mgPerL = 0) => mgPerL * 0.2266,
   'part-of-the-way': (low = 0, high = 0, part = 0) => low + part * (high - low),
@@ -90,14 +94,22 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
   ...Object.fromEntries(
     ['sand', 'loam', 'clay', 'clay-high'].map((soil, at) => [
       `sulfur-${soil}`,
-      (ph = 0) => onSulfurRows(ph, at + 1),
+      (ph = 0) => onRows('sulfur-to-4.5.csv', ph, at + 1),
     ]),
   ),
-  'adams-evans': (buffer = 0, ph = 0, target = 0) => {
-    const acid = (at: number): number =>
-      (5.55 - Math.sqrt(5.55 * 5.55 - 9.08 * (7.79 - at))) / 4.54;
-    return (8000 * (8 - buffer) * Math.max(0, acid(ph) - acid(target))) / acid(ph);
-  },
+  ...Object.fromEntries(
+    ['sand', 'loam', 'clay'].map((soil, at) => [
+      `sulfur-to-6.5-${soil}`,
+      (ph = 0) => onRows('sulfur-to-6.5.csv', ph, at + 1),
+    ]),
+  ),
+  'sulfur-garden': (ph = 0, target = 0) => Math.max(0, ph - target) * 2,
+  // Meq that the acid share of the sites grows by, 1000 lb of CaCO3 each on 2,000,000 lb
+  'sulfur-cec': (ph = 0, target = 0, cec = 0) =>
+    1000 * cec * Math.max(0, acidOf(target) - acidOf(ph)),
+  'one-over': (each = 1) => 1 / each,
+  'adams-evans': (buffer = 0, ph = 0, target = 0) =>
+    (8000 * (8 - buffer) * Math.max(0, acidOf(ph) - acidOf(target))) / acidOf(ph),
   'mehlich-1976': (buffer = 0, ph = 0, target = 0) =>
     (4 * (6.6 - buffer) * Math.max(0, target - ph)) / (6.6 - ph),
   'dry-share': (water = 0) => (100 - water) / 100,
@@ -175,9 +187,9 @@ function rounded(value: number, limit: number, step: number): number {
   return nearest > limit + 1e-9 ? Math.floor(limit / step + 1e-9) * step : nearest;
 }
 
-/** Sulfur down to 4.5 on the line between the printed rows of a fixture. */
-function onSulfurRows(ph: number, column: number): number {
-  const rows = readNumbers('sulfur-to-4.5.csv');
+/** Sulfur at a pH on the line between the printed rows of a fixture. */
+function onRows(file: string, ph: number, column: number): number {
+  const rows = readNumbers(file);
   const at = rows.findIndex(([row = 0]) => row <= ph + 1e-9);
   const [low = [], high = []] = [rows[at], rows[Math.max(0, at - 1)]];
   const [p0 = 0, p1 = 0] = [low[0], high[0]];

@@ -8,15 +8,16 @@ import type { Label } from '../core/casefile/casefile';
 import { finenessFactor, passingAt, schemeOf, SCHEME_IDS } from '../core/tables/fineness';
 import { tableLimestoneBy } from '../core/tables/limeQuality';
 import { planCase } from '../core/plan';
-import { valueOf } from '../core/working/working';
+import { valueOf, type Figure } from '../core/working/working';
 import { lawnCase, ORACLE } from '../test/cases';
 
 function bag(label: Partial<Label>) {
   const [area] = planCase(lawnCase({ ...ORACLE, label })).areas;
   const row = area?.lime.chosenMaterial;
   if (!area || !row) throw new Error('no material');
+  const effective: Figure = row.bag.effectiveness.figure;
   return {
-    effective: valueOf(row.bag.effectiveness.figure)?.value ?? NaN,
+    effective: valueOf(effective)?.value ?? NaN,
     total: valueOf(row.total)?.value ?? NaN,
   };
 }

@@ -58,6 +58,8 @@ export interface LawnInput {
   spreadOn?: string;
   /** What else was put on a month before the plan. */
   alsoSpread?: readonly ('sulfur' | 'compost')[];
+  /** Further entries of the past. */
+  past?: readonly Partial<PastEntry>[];
   /** Further reports: earlier ones, kits and probes. */
   reports?: readonly Report[];
   /** Why each of them was taken. */
@@ -112,6 +114,12 @@ export function lawnCase(input: LawnInput): CaseFile {
       ...(input.spreadOn ? { l1: limed(input.spreadOn) } : {}),
       ...Object.fromEntries(
         (input.alsoSpread ?? []).map((kind) => [kind, { ...limed('2027-09-04'), id: kind, kind }]),
+      ),
+      ...Object.fromEntries(
+        (input.past ?? []).map((each, at) => [
+          `p${at}`,
+          { ...limed('2027-09-04'), ...each, id: `p${at}` },
+        ]),
       ),
     },
     areas: {

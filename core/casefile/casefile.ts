@@ -303,6 +303,8 @@ export const DECISIONS = [
   'lab-rescale',
   'ph-settled',
   'sulfur-settled',
+  'sulfur-wanted',
+  'sulfur-own',
   'sulfur-material',
   'fizz',
   'soil-group',

@@ -41,6 +41,12 @@ export interface SulfurMaterial extends Material {
   readonly typicalS: number;
   /** Whether it is mixed with something else, so that the label has to say what of its sulfur is elemental. */
   readonly mixed: boolean;
+  /** A sulfate: so many pounds of it sour as much as a pound of sulfur, by the garden rule. */
+  readonly forPound?: number;
+  /** Most of it at once, lb/100 ft². */
+  readonly most?: number;
+  /** It poisons the roots of blueberries and their kin. */
+  readonly aluminum?: boolean;
 }
 
 /** A fertilizer as generally sold, by its grade. */

@@ -7,7 +7,7 @@ import type { PlanContext } from '../working/context';
 import { msg, type Msg } from '../working/msg';
 import type { Figure } from '../working/working';
 import { furtherBands, furtherClass } from '../yardsticks/further';
-import type { LimeInput, ProductRate } from './types';
+import type { LimeBrings, LimeInput, ProductRate } from './types';
 
 /** Plants beside those of sour soil that scab or burn where ash is spread. Common practice. */
 const NOT_WITH_ASH = ['potato', 'sweet-potato'];
@@ -78,13 +78,6 @@ function brought<S extends 'Ca' | 'Mg'>(
     [rate, share],
     (r, s) => quantity((r.value * s.value) / 100, 'lb/1000ft2', of),
   );
-}
-
-/** Calcium and magnesium that come with all of the lime, and the lime in tons per acre. */
-export interface LimeBrings {
-  readonly ca: Figure<Quantity<'lb/1000ft2', 'Ca'>>;
-  readonly mg: Figure<Quantity<'lb/1000ft2', 'Mg'>>;
-  readonly tonsPerAcre: Figure<Quantity<'ton/acre', 'product'>>;
 }
 
 /** What the whole rate of a material brings with it, and the same in a farmer's unit. */

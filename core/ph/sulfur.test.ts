@@ -5,7 +5,9 @@
 import fc from 'fast-check';
 import { fieldReport, lawnCase, type LawnInput } from '../../test/cases';
 import { planCase } from '../plan';
-import type { SulfurPlan } from './types';
+import type { Figure } from '../working/working';
+import { PLANTS } from '../plants/plants';
+import type { PastEntry } from '../casefile/casefile';
 
 const BUSHES: LawnInput = {
   plant: 'blueberry',
@@ -23,8 +25,12 @@ function plan(input: LawnInput = {}) {
   return { sulfur: area.sulfur, area, findings, slip: whole.slip };
 }
 
-function value(figure: SulfurPlan['gross'] | SulfurPlan['set']['total'] | undefined): number {
+function value(figure: Figure | undefined): number {
   return !figure || 'absent' in figure ? NaN : figure.value.value;
+}
+
+function spread(text: string, on: string, percent: string): Partial<PastEntry> {
+  return { kind: 'sulfur', on, percent, amount: { text, unit: 'lb/1000ft2', method: '' } };
 }
 
 test.each<[string, LawnInput, string | undefined, string | undefined]>([
@@ -107,9 +113,92 @@ test('one firm dose in season, and a test three warm months later; a second is p
 
 test('the trade’s rule stands beside the table on loam alone; clay has its other version', () => {
   const schools = (texture: string) => plan({ texture }).sulfur?.options.map(({ id }) => id);
-  expect(schools('loam')).toEqual(['table', 'per-tenth']);
-  expect(schools('sand')).toEqual(['table']);
-  expect(schools('clay-loam')).toEqual(['table', 'clay-high']);
+  expect(schools('loam')).toEqual(['table', 'garden', 'per-tenth', 'cec']);
+  expect(schools('sand')).toEqual(['table', 'cec']);
+  expect(schools('clay-loam')).toEqual(['table', 'clay-high', 'cec']);
+});
+
+const LAWN: LawnInput = { plant: 'tall-fescue', ph: '7.4', texture: 'loam', cec: '12' };
+const SOUR = { 'sulfur-wanted': 'yes', fizz: 'no' } as const;
+
+test('other plants are soured only where the advisor asks for it', () => {
+  expect(plan(LAWN).sulfur).toBeUndefined();
+  expect(plan({ ...LAWN, decisions: { fizz: 'no' } }).sulfur).toBeUndefined();
+  expect(plan({ ...LAWN, ph: '6.4', decisions: SOUR }).sulfur).toBeUndefined();
+  const { sulfur } = plan({ ...LAWN, decisions: SOUR });
+  // 5.5 to 7.0: first aim 6.625. To 6.5: 7.4 is 150 + 0.8 × 650 = 670 lb/acre, 6.625 is 37.5: 632.5 ÷ 43.56
+  expect(sulfur?.options[0]).toMatchObject({ id: 'to-six-five' });
+  expect(value(sulfur?.gross)).toBeCloseTo(14.52, 2);
+});
+
+test.each<[string, LawnInput, number]>([
+  ['turf, 5 lb at a time', LAWN, 5],
+  ['turf that is cut close, half a pound', { ...LAWN, plant: 'creeping-bentgrass' }, 0.5],
+  // 3 lb of 90 % since the spring: 10 − 2.7 = 7.3 leaves a whole dose
+  ['3 lb half a year ago', { ...LAWN, past: [spread('3', '2027-04-01', '90')] }, 5],
+  // 8 lb, no percentage told: pure, 10 − 8
+  ['8 lb half a year ago', { ...LAWN, past: [spread('8', '2027-04-01', '')] }, 2],
+  ['8 lb more than a year ago', { ...LAWN, past: [spread('8', '2026-04-01', '')] }, 5],
+])('caps: %s', (_name, input, first) => {
+  const { sulfur } = plan({ ...input, decisions: SOUR });
+  expect(sulfur?.verdict).toBe('dose');
+  expect(value(sulfur?.first)).toBeCloseTo(first, 6);
+});
+
+test('what a year allows has gone on: wait until it is over; an amount nobody told is asked for', () => {
+  const full = plan({
+    ...LAWN,
+    past: [spread('12', '2027-04-01', '99')],
+    decisions: SOUR,
+  }).sulfur;
+  expect([full?.verdict, full?.why?.params]).toEqual(['wait', { date: { date: '2028-04-01' } }]);
+  const untold = plan({ ...LAWN, past: [spread('', '2027-04-01', '')], decisions: SOUR }).sulfur;
+  expect([untold?.verdict, untold?.why?.id]).toEqual(['ask', 'sulfur.why.past']);
+});
+
+test('aluminum sulfate: six times the weight, five pounds on 100 ft² at most, never on blueberries', () => {
+  const decisions = { 'sulfur-material': 'aluminum-sulfate' };
+  const shrubs = plan({ plant: 'camellia', ph: '6.6', decisions }).sulfur;
+  // 1 lb S on 100 ft² is 6 lb of it: capped at 5
+  expect(value(shrubs?.set.total)).toBeCloseTo(5, 6);
+  const little = plan({ plant: 'camellia', ph: '6.6', texture: 'sand', decisions }).sulfur;
+  expect(value(little?.set.total)).toBeCloseTo(3, 6);
+  const bushes = plan({ decisions });
+  expect(bushes.sulfur?.chosenMaterial.id).toBe('sulfur-prills-90');
+  expect(bushes.findings).toContain('aluminumRefused');
+  const iron = plan({ texture: 'sand', decisions: { 'sulfur-material': 'iron-sulfate' } }).sulfur;
+  expect(value(iron?.set.total)).toBeCloseTo(4, 6);
+});
+
+test('an own amount needs a reason, keeps the cap, and stands on the slip as the advisor’s', () => {
+  const decisions = { 'sulfur-own': '0.4' };
+  expect(plan({ decisions }).sulfur?.verdict).toBe('ask');
+  const own = plan({ decisions, reason: 'A light hand.' });
+  expect(value(own.sulfur?.first)).toBeCloseTo(4, 6);
+  expect(JSON.stringify(own.slip)).toContain('A light hand.');
+  const much = plan({ decisions: { 'sulfur-own': '9' }, reason: 'Much.' });
+  expect(value(much.sulfur?.first)).toBeCloseTo(10, 6);
+});
+
+test.each<[string, LawnInput, string]>([
+  ['before the last one has worked', { alsoSpread: ['sulfur'] }, 'sulfurTooSoon'],
+  ['near the lower end', { ph: '4.7' }, 'sulfurNearEdge'],
+])('an amount entered %s stops', (_name, input, id) => {
+  const file = lawnCase({ ...BUSHES, ...input, decisions: { 'sulfur-own': '1' }, reason: 'More.' });
+  const found = planCase(file).findings.find((each) => each.id === `lawn/${id}`);
+  expect(found?.severity).toBe('stop');
+});
+
+test('instead: a foot of mix on the ground, and plants that like the soil as it is', () => {
+  const { sulfur, slip } = plan({ ph: '7.1', decisions: { fizz: 'yes' } });
+  expect(value(sulfur?.instead.mixCubicYards)).toBeCloseTo(100 / 27, 6);
+  const { plants = [] } = sulfur?.instead ?? {};
+  expect(plants.length).toBeGreaterThan(2);
+  for (const id of plants) {
+    expect(PLANTS[id]?.window.low).toBeLessThanOrEqual(7.1);
+    expect(PLANTS[id]?.window.high).toBeGreaterThanOrEqual(7.1);
+  }
+  expect(JSON.stringify(slip)).toContain('slip.sulfurFits');
 });
 
 test('settled, it lapses when the amount changes', () => {

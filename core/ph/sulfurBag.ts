@@ -1,25 +1,44 @@
 import type { CaseFile } from '../casefile/casefile';
 import { bagsFor } from '../dosing/doses';
 import type { SulfurMaterial } from '../materials/types';
-import { nutrientToProduct, percentToShare, perThousandToTotal } from '../units/convert';
+import {
+  nutrientToProduct,
+  percentToShare,
+  perHundredToPerThousand,
+  perThousandToTotal,
+} from '../units/convert';
+import { quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
-import type { LimeInput, SulfurBag, SulfurMaterialRow, SulfurPlan } from './types';
+import type { LimeInput, ProductRate, SulfurBag, SulfurMaterialRow, SulfurPlan } from './types';
 
 const PERCENT = { min: 5, max: 100 };
 
-/** A bag of sulfur: what its own label says, else what such bags usually say. */
-function readBag(
+function isTyped(text: string | undefined): text is string {
+  return (text ?? '').trim() !== '';
+}
+
+/** What a pound of it does: the sulfur in it, or how many pounds do as much as one of sulfur. */
+function worthOf(
   ctx: PlanContext,
   file: CaseFile,
-  areaId: string,
-  { id, typicalS, density, bagsLb, standing, source }: SulfurMaterial,
-): SulfurBag {
-  const label = file.labels[id];
-  const prefix = `${areaId}/sulfur/material/${id}`;
+  prefix: string,
+  { id, typicalS, forPound, standing, source }: SulfurMaterial,
+): Pick<SulfurBag, 'worth' | 'share'> {
   const usual = { standing, source };
-  const typed = (text: string | undefined): text is string => (text ?? '').trim() !== '';
-  const percent = typed(label?.percent)
+  if (forPound !== undefined) {
+    const entry = { id: `${prefix}/for-pound`, label: msg('sulfur.forPound'), ...usual };
+    const each = ctx.constant(entry, forPound, 'ratio', 'product');
+    const share = ctx.sheet.derive(
+      'equation',
+      { id: `${prefix}/share`, label: msg('sulfur.asSulfur'), detail: { equation: 'one-over' } },
+      [each],
+      ({ value }) => quantity(1 / value, 'ratio', 'S'),
+    );
+    return { worth: each, share };
+  }
+  const label = file.labels[id];
+  const percent = isTyped(label?.percent)
     ? ctx.number(
         { id: `${prefix}/percent`, label: msg('sulfur.labelS'), at: `labels/${id}/percent` },
         label.percent,
@@ -33,7 +52,26 @@ function readBag(
         '%',
         'S',
       );
-  const size = typed(label?.bag)
+  const share = ctx.sheet.derive(
+    'convert',
+    { id: `${prefix}/share`, label: msg('feed.share') },
+    [percent],
+    (q) => percentToShare(q),
+  );
+  return { worth: percent, share };
+}
+
+/** A bag of sulfur: what its own label says, else what such bags usually say. */
+function readBag(
+  ctx: PlanContext,
+  file: CaseFile,
+  prefix: string,
+  material: SulfurMaterial,
+): SulfurBag {
+  const { id, density, bagsLb, standing, source } = material;
+  const label = file.labels[id];
+  const usual = { standing, source };
+  const size = isTyped(label?.bag)
     ? ctx.number(
         { id: `${prefix}/bag`, label: msg('lime.bagSize'), at: `labels/${id}/bag` },
         label.bag,
@@ -47,38 +85,70 @@ function readBag(
         'lb/bag',
         'product',
       );
-  const share = ctx.sheet.derive(
-    'convert',
-    { id: `${prefix}/share`, label: msg('feed.share') },
-    [percent],
-    (q) => percentToShare(q),
-  );
   const weight = { id: `${prefix}/density`, label: msg('dose.density'), ...usual };
   return {
-    percent,
-    share,
+    ...worthOf(ctx, file, prefix, material),
     size,
     density: ctx.constant(weight, density, 'lb/ft3', 'density'),
-    fromLabel: typed(label?.percent),
+    fromLabel: material.forPound === undefined && isTyped(label?.percent),
   };
+}
+
+/** Product of the first dose: no more than the material itself may go on at once. */
+function firstProduct(
+  ctx: PlanContext,
+  prefix: string,
+  first: SulfurPlan['first'],
+  { share }: SulfurBag,
+  { most, standing, source }: SulfurMaterial,
+): ProductRate {
+  const entry = { id: `${prefix}/rate`, label: msg('sulfur.product') };
+  const divided = most === undefined ? entry : { ...entry, id: `${prefix}/uncapped` };
+  const rate = ctx.sheet.derive('divide', divided, [first, share], (s, part) =>
+    nutrientToProduct(s, part),
+  );
+  if (most === undefined) return rate;
+  const limit = { id: `${prefix}/most`, label: msg('sulfur.mostProduct'), standing, source };
+  const perHundred = ctx.constant(limit, most, 'lb/100ft2', 'product');
+  const cap = ctx.sheet.derive(
+    'convert',
+    { id: `${prefix}/most-rate`, label: msg('sulfur.mostProduct') },
+    [perHundred],
+    (q) => perHundredToPerThousand(q),
+  );
+  return ctx.sheet.derive('cap', entry, [rate, cap], (a, b) =>
+    quantity(Math.min(a.value, b.value), 'lb/1000ft2', 'product'),
+  );
+}
+
+/** Plants whose roots aluminum poisons. Common practice. */
+const NOT_WITH_ALUMINUM = [
+  'blueberry',
+  'rabbiteye-blueberry',
+  'cranberry',
+  'lingonberry',
+  'azalea-rhododendron',
+  'mountain-laurel-pieris',
+  'heather',
+];
+
+/** Whether a material is poison to what grows there. */
+export function poisons({ aluminum }: SulfurMaterial, { plants }: LimeInput['goal']): boolean {
+  return !!aluminum && plants.some(({ id }) => NOT_WITH_ALUMINUM.includes(id));
 }
 
 /** The first dose by every material, and the bags that it takes. */
 export function sulfurMaterials(
   ctx: PlanContext,
-  { area, file, ground, materials }: LimeInput,
+  { area, file, goal, ground, materials }: LimeInput,
   first: SulfurPlan['first'],
   chosen: string,
 ): SulfurMaterialRow[] {
   return materials.sulfur.map((material): SulfurMaterialRow => {
-    const bag = readBag(ctx, file, area.id, material);
-    const prefix = `${area.id}/sulfur/material/${material.id}`;
-    const rate = ctx.sheet.derive(
-      'divide',
-      { id: `${prefix}/rate`, label: msg('sulfur.product') },
-      [first, bag.share],
-      (s, share) => nutrientToProduct(s, share),
-    );
+    const { id, mixed, forPound } = material;
+    const prefix = `${area.id}/sulfur/material/${id}`;
+    const bag = readBag(ctx, file, prefix, material);
+    const rate = firstProduct(ctx, prefix, first, bag, material);
     const total = ctx.sheet.derive(
       'multiply',
       { id: `${prefix}/total`, label: msg('dose.total') },
@@ -87,9 +157,11 @@ export function sulfurMaterials(
     );
     const bags = bagsFor(ctx, `${prefix}/bags`, total, bag.size);
     return {
-      id: material.id,
-      mixed: material.mixed,
-      chosen: material.id === chosen,
+      id,
+      mixed,
+      sulfate: forPound !== undefined,
+      refused: poisons(material, goal),
+      chosen: id === chosen,
       bag,
       rate,
       total,

@@ -59,8 +59,15 @@ export function sulfurFindings(
   waterLime(ctx, { area, readings });
   if (verdict !== 'dose') return;
   if (chosenMaterial.mixed) {
-    ctx.find(area.id, 'ph', 'note', 'sulfurMix', {}, [chosenMaterial.bag.percent]);
+    ctx.find(area.id, 'ph', 'note', 'sulfurMix', {}, [chosenMaterial.bag.worth]);
   }
+  if (chosenMaterial.sulfate) {
+    const material = msg(`material.${chosenMaterial.id}`);
+    ctx.find(area.id, 'ph', 'note', 'sulfateAtOnce', { material }, [chosenMaterial.rate]);
+  }
+  const decided = decisionOf(file, area.id, 'sulfur-material')?.value;
+  const refusedRow = plan.materials.find(({ id, refused }) => refused && id === decided);
+  if (refusedRow) ctx.find(area.id, 'ph', 'note', 'aluminumRefused', {}, []);
   if ('absent' in set.total) {
     ctx.find(area.id, 'ph', 'decide', 'areaMissing', {}, [set.total]);
     return;

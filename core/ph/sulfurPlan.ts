@@ -1,25 +1,32 @@
 import { scheduleDoses } from '../calendar/schedule';
-import { decisionOf } from '../casefile/casefile';
+import { decisionKey, decisionOf } from '../casefile/casefile';
 import { bagsFor, splitDoses, type DoseSet } from '../dosing/doses';
 import {
   FIRST_AIM,
   SULFUR_CAP,
+  SULFUR_DOSES_A_YEAR,
   SULFUR_SEASONS,
   SULFUR_SOIL_OF,
   type SulfurSoil,
 } from '../tables/sulfur';
+import type { Texture } from '../tables/limeByTexture';
 import { nutrientToProduct, perHundredToPerThousand } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import type { Figure } from '../working/working';
-import { sulfurOptions } from './sulfurNeed';
-import { sulfurMaterials } from './sulfurBag';
-import { afterWarmMonths, waitsUntil, worthIt } from './sulfurWorth';
+import { poisons, sulfurMaterials } from './sulfurBag';
+import { insteadOf } from './sulfurInstead';
+import { sulfurOptions, type SulfurOption } from './sulfurNeed';
+import { afterWarmMonths, pastSulfur, waitsUntil, type PastSulfur } from './sulfurPast';
+import { worthIt } from './sulfurWorth';
 import type { Dose, LimeInput, SulfurMaterialRow, SulfurPlan } from './types';
 
 type Ph = Figure<Quantity<'pH', 'water'>>;
 type SulfurRate = Figure<Quantity<'lb/1000ft2', 'S'>>;
+
+/** Lawns that are cut close, where sulfur burns soonest. */
+const CLOSE_CUT = ['creeping-bentgrass'];
 
 /** Of a pH with a range the lower end, at which less sulfur is needed. */
 function forSulfur(ctx: PlanContext, { area, readings }: LimeInput): Ph {
@@ -50,53 +57,131 @@ function aimOf(ctx: PlanContext, { area, goal }: LimeInput): Ph {
   );
 }
 
-/** Most at once: around roots by the kind of soil, worked in before planting more. */
-function capOf(ctx: PlanContext, { area }: LimeInput, soil: SulfurSoil): SulfurRate {
-  const planted = area.situation !== 'tilled';
-  const value = planted ? SULFUR_CAP[soil === 'sand' ? 'sand' : 'loam'] : SULFUR_CAP.beforePlanting;
-  const label = msg(planted ? 'sulfur.capRoots' : 'sulfur.capPlanting');
+/** Which cap holds: on turf, around roots by the kind of soil, or before planting. */
+function capFor({ area, plant }: LimeInput, soil: SulfurSoil): [keyof typeof SULFUR_CAP, string] {
+  if (area.situation === 'tilled') return ['beforePlanting', 'sulfur.capPlanting'];
+  if (CLOSE_CUT.includes(plant.id)) return ['closeCut', 'sulfur.capCloseCut'];
+  if (plant.form === 'lawn') return ['turf', 'sulfur.capTurf'];
+  return [soil === 'sand' ? 'sand' : 'loam', 'sulfur.capRoots'];
+}
+
+/** Most at once, lb of S/1000 ft². */
+function capOf(ctx: PlanContext, input: LimeInput, soil: SulfurSoil): SulfurRate {
+  const { id } = input.area;
+  const [which, words] = capFor(input, soil);
+  const label = msg(words);
   const perHundred = ctx.constant(
-    { id: `${area.id}/sulfur/cap/per-hundred`, label, source: 'practice' },
-    value,
+    { id: `${id}/sulfur/cap/per-hundred`, label, source: 'practice' },
+    SULFUR_CAP[which],
     'lb/100ft2',
     'S',
   );
-  return ctx.sheet.derive('convert', { id: `${area.id}/sulfur/cap`, label }, [perHundred], (q) =>
+  return ctx.sheet.derive('convert', { id: `${id}/sulfur/cap`, label }, [perHundred], (q) =>
     perHundredToPerThousand(q),
   );
 }
 
-/** The first dose of a need: all of it, or as much as roots bear at once. */
+/** What twelve months still allow: two doses, less the sulfur that went on in them. */
+function leftOfYear(
+  ctx: PlanContext,
+  { area }: LimeInput,
+  cap: SulfurRate,
+  past: SulfurRate | undefined,
+): SulfurRate {
+  const at = `${area.id}/sulfur/year`;
+  const doses = ctx.constant(
+    { id: `${at}/doses`, label: msg('sulfur.dosesAYear'), source: 'practice' },
+    SULFUR_DOSES_A_YEAR,
+    'doses',
+    'count',
+  );
+  const most = ctx.sheet.derive(
+    'multiply',
+    { id: `${at}/most`, label: msg('sulfur.mostAYear') },
+    [cap, doses],
+    (rate, n) => quantity(rate.value * n.value, 'lb/1000ft2', 'S'),
+  );
+  if (!past) return most;
+  return ctx.sheet.derive(
+    'deduct',
+    { id: at, label: msg('sulfur.leftOfYear') },
+    [most, past],
+    (a, b) => quantity(Math.max(0, a.value - b.value), 'lb/1000ft2', 'S'),
+  );
+}
+
+/** The first dose of a need: all of it, or as much as roots bear at once and in a year. */
 function firstDose(
   ctx: PlanContext,
   input: LimeInput,
   gross: SulfurRate,
-  cap: SulfurRate,
+  caps: readonly SulfurRate[],
 ): SulfurRate {
   const entry = { id: `${input.area.id}/sulfur/first`, label: msg('sulfur.first') };
-  return ctx.sheet.derive('cap', entry, [gross, cap], (need, most) =>
-    quantity(Math.min(need.value, most.value), 'lb/1000ft2', 'S'),
+  return ctx.sheet.derive(
+    'cap',
+    entry,
+    [gross, ...caps],
+    (...all: readonly Quantity<'lb/1000ft2', 'S'>[]) =>
+      quantity(Math.min(...all.map(({ value }) => value)), 'lb/1000ft2', 'S'),
   );
 }
 
+/** An amount of the advisor's own in all, lb/100 ft²; it needs a reason. Nothing where none is typed. */
+function ownGross(
+  ctx: PlanContext,
+  { file, area }: LimeInput,
+  gross: SulfurRate,
+): { readonly rate: SulfurRate; readonly reason: string } | undefined {
+  const decision = decisionOf(file, area.id, 'sulfur-own');
+  if (!decision || decision.value.trim() === '') return undefined;
+  const at = `decisions/${decisionKey(area.id, 'sulfur-own')}/value`;
+  const entry = { id: `${area.id}/sulfur/own`, label: msg('sulfur.own'), at };
+  const reason = decision.reason.trim();
+  if (reason === '') {
+    const absent = { ...entry, id: `${entry.id}/rate` };
+    return { rate: ctx.sheet.absent(absent, msg('absent.ownWithoutReason')), reason };
+  }
+  const override = { reason, replaces: gross.id };
+  const typed = ctx.number(
+    { ...entry, override },
+    decision.value,
+    { min: 0, max: 20 },
+    'lb/100ft2',
+    'S',
+    'decided',
+  );
+  const rate = ctx.sheet.derive(
+    'convert',
+    { id: `${entry.id}/rate`, label: msg('sulfur.own') },
+    [typed],
+    (q) => perHundredToPerThousand(q),
+  );
+  return { rate, reason };
+}
+
 /** The kind of soil that the sulfur goes by; nothing where nobody told the texture. */
-function soilOf({ readings }: LimeInput): SulfurSoil | undefined {
+function soilOf({ readings }: LimeInput): (typeof SULFUR_SOIL_OF)[Texture] | undefined {
   return readings.texture && SULFUR_SOIL_OF[readings.texture];
 }
 
 /** A dose, or why there is none: what the soil says, what is still at work, what nobody has told. */
 function verdictOf(
-  ctx: PlanContext,
   input: LimeInput,
   soil: SulfurSoil | undefined,
   gross: SulfurRate,
+  past: PastSulfur,
+  left: SulfurRate,
 ): Pick<SulfurPlan, 'verdict' | 'why'> {
   const { waterPh } = input.readings;
   const ph = 'absent' in waterPh ? 0 : waterPh.value.value;
   const refused = worthIt(input.file, input.area.id, ph);
   if (refused) return refused;
-  const until = waitsUntil(ctx, input);
+  const until = waitsUntil(input, past, left);
   if (until) return { verdict: 'wait', why: msg('sulfur.why.wait', { date: { date: until } }) };
+  if (past.rate && 'absent' in past.rate) {
+    return { verdict: 'ask', why: msg('sulfur.why.past', { why: past.rate.absent }) };
+  }
   if (!soil) return { verdict: 'ask', why: msg('sulfur.why.texture') };
   if ('absent' in gross) {
     return { verdict: 'ask', why: msg('sulfur.why.absent', { why: gross.absent }) };
@@ -133,10 +218,14 @@ function oneDose(
   return { set, doses, bagsToBuy: bagsFor(ctx, `${at}/bags-to-buy`, pounds, bag.size) };
 }
 
-/** Whether plants of sour soil stand above their range, on soil that tables of soils speak of. */
-function isAskedFor({ goal, ground, readings }: LimeInput): boolean {
+/**
+ * Whether sulfur is a question at all: plants of sour soil above their range, or others where the advisor asks for it; on
+ * soil that tables of soils speak of.
+ */
+function isAskedFor({ file, area, goal, ground, readings }: LimeInput): boolean {
   const { waterPh, organic } = readings;
-  if (!goal.acid || goal.conflict || organic || ground.parts?.kind === 'container') return false;
+  if (goal.conflict || organic || ground.parts?.kind === 'container') return false;
+  if (!goal.acid && decisionOf(file, area.id, 'sulfur-wanted')?.value !== 'yes') return false;
   return !('absent' in waterPh) && waterPh.value.value > goal.window.high;
 }
 
@@ -155,24 +244,29 @@ function digestOf(
  */
 export function planSulfur(ctx: PlanContext, input: LimeInput): SulfurPlan | undefined {
   if (!isAskedFor(input)) return undefined;
-  const { file, area, materials } = input;
+  const { file, area, materials, readings } = input;
   const at = `${area.id}/sulfur`;
   const label = msg('sulfur.gross');
   const soil = soilOf(input);
   const ph = forSulfur(ctx, input);
   const target = aimOf(ctx, input);
-  const options = soil ? sulfurOptions(ctx, area.id, { soil, ph, target }) : [];
-  const gross =
-    options[0]?.gross ??
+  const options = soil ? sulfurOptions(ctx, area.id, { soil, ph, target, cec: readings.cec }) : [];
+  const bySchool =
+    firstUsable(options)?.gross ??
     ctx.sheet.absent({ id: `${at}/no-texture`, label }, msg('absent.noTexture'), [ph.id]);
-  const judged = verdictOf(ctx, input, soil, gross);
+  const own = ownGross(ctx, input, bySchool);
+  const gross = own?.rate ?? bySchool;
+  const past = pastSulfur(ctx, input);
+  const cap = capOf(ctx, input, soil ?? 'sand');
+  const left = leftOfYear(ctx, input, cap, past.rate);
+  const judged = verdictOf(input, soil, gross, past, left);
   const need = judged.why
     ? ctx.sheet.absent({ id: `${at}/held`, label }, judged.why, [gross.id])
     : gross;
-  const cap = capOf(ctx, input, soil ?? 'sand');
-  const first = firstDose(ctx, input, need, cap);
+  const first = firstDose(ctx, input, need, [cap, left]);
   const decided = decisionOf(file, area.id, 'sulfur-material')?.value;
-  const known = materials.sulfur.find(({ id }) => id === decided) ?? materials.sulfur[0];
+  const fitting = materials.sulfur.filter((material) => !poisons(material, input.goal));
+  const known = fitting.find(({ id }) => id === decided) ?? fitting[0];
   const rows = sulfurMaterials(ctx, input, first, known?.id ?? '');
   const chosen = rows.find((row) => row.chosen);
   if (!chosen) throw new Error('planSulfur: the materials hold no sulfur');
@@ -184,10 +278,17 @@ export function planSulfur(ctx: PlanContext, input: LimeInput): SulfurPlan | und
     target,
     options,
     gross,
+    ownReason: own && own.reason !== '' ? own.reason : undefined,
+    instead: insteadOf(ctx, input),
     first,
     materials: rows,
     chosenMaterial: chosen,
     testOn: dose && afterWarmMonths(dose.date),
     digest: digestOf(judged, chosen.id, dosed.set),
   };
+}
+
+/** The school that is dosed from: the first with an answer. */
+function firstUsable(options: readonly SulfurOption[]): SulfurOption | undefined {
+  return options.find(({ gross }) => !('absent' in gross)) ?? options[0];
 }

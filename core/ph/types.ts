@@ -9,7 +9,6 @@ import type { IsoDate } from '../typed/date';
 import type { Quantity } from '../units/quantity';
 import type { Figure } from '../working/working';
 import type { Pack } from '../yardsticks/pack';
-import type { LimeBrings } from './limeMaterial';
 import type { RequirementOption } from './options';
 import type { Bag } from './quality';
 import type { SulfurOption } from './sulfurNeed';
@@ -59,6 +58,13 @@ export interface Dose {
   readonly amount: DoseSet['doses'][number];
 }
 
+/** Calcium and magnesium that come with all of the lime, and the lime in tons per acre. */
+export interface LimeBrings {
+  readonly ca: Figure<Quantity<'lb/1000ft2', 'Ca'>>;
+  readonly mg: Figure<Quantity<'lb/1000ft2', 'Mg'>>;
+  readonly tonsPerAcre: Figure<Quantity<'ton/acre', 'product'>>;
+}
+
 export interface LimePlan {
   readonly verdict: LimeVerdict;
   readonly standing: PhStanding;
@@ -97,7 +103,8 @@ export type SulfurVerdict = 'refused' | 'ask' | 'wait' | 'dose';
 
 /** What a bag of sulfur is worth. */
 export interface SulfurBag {
-  readonly percent: Figure<Quantity<'%', 'S'>>;
+  /** Sulfur in it, or how many pounds of a sulfate do as much as a pound of sulfur. */
+  readonly worth: Figure<Quantity<'%', 'S'>> | Figure<Quantity<'ratio', 'product'>>;
   readonly share: Figure<Quantity<'ratio', 'S'>>;
   readonly size: Figure<Quantity<'lb/bag', 'product'>>;
   readonly density: Figure<Quantity<'lb/ft3', 'density'>>;
@@ -109,12 +116,24 @@ export interface SulfurMaterialRow {
   readonly id: string;
   /** The label has to say how much of its sulfur is elemental. */
   readonly mixed: boolean;
+  /** It works by its acid at once, not by what becomes of sulfur. */
+  readonly sulfate: boolean;
+  /** It poisons what grows there. */
+  readonly refused: boolean;
   readonly chosen: boolean;
   readonly bag: SulfurBag;
   /** Product of the first dose. */
   readonly rate: ProductRate;
   readonly total: Product;
   readonly bags: Figure<Quantity<'bags', 'product'>>;
+}
+
+/** A bed of its own mix, and plants that fit the soil as it is. */
+export interface SulfurInstead {
+  readonly mixCubicFeet: Figure<Quantity<'ft3', 'ground'>>;
+  readonly mixCubicYards: Figure<Quantity<'yd3', 'ground'>>;
+  /** Ids of plants of the same kind whose range holds the soil's pH. */
+  readonly plants: readonly string[];
 }
 
 export interface SulfurPlan {
@@ -126,6 +145,10 @@ export interface SulfurPlan {
   /** Sulfur in all by each school; never one dose. */
   readonly options: readonly SulfurOption[];
   readonly gross: Figure<Quantity<'lb/1000ft2', 'S'>>;
+  /** Why the advisor puts an amount of their own in place of the schools'. */
+  readonly ownReason: string | undefined;
+  /** What can be done in this soil's stead. */
+  readonly instead: SulfurInstead;
   /** Elemental sulfur of the one dose that is safe now. */
   readonly first: Figure<Quantity<'lb/1000ft2', 'S'>>;
   readonly materials: readonly SulfurMaterialRow[];

@@ -93,7 +93,7 @@ function readRate(
 }
 
 /** Adds rates of one substance; no rate at all is a constant of nothing. */
-export function addRates<S extends 'limestone' | 'N' | 'P2O5' | 'K2O'>(
+export function addRates<S extends 'limestone' | 'N' | 'P2O5' | 'K2O' | 'S'>(
   ctx: PlanContext,
   entry: { id: string; label: Msg },
   rates: readonly Figure<Quantity<'lb/1000ft2', S>>[],

@@ -24,6 +24,13 @@ function doseSentence({ ground }: AreaPlan, { doses, chosenMaterial }: SulfurPla
     : [sentence('slip.sulfur', params)];
 }
 
+/** Plants that like the soil as it is, where it cannot be soured. */
+function instead({ verdict, instead: { plants } }: SulfurPlan): SlipBlock[] {
+  const [one, two, three] = plants.map((id) => msg(`plant.${id}`));
+  if (verdict !== 'refused' || !one || !two || !three) return [];
+  return [sentence('slip.sulfurFits', { one, two, three })];
+}
+
 /**
  * The sulfur part of the client's page: one dose, how it goes on, and the test before any more. A sum of several
  * doses is never printed.
@@ -33,9 +40,9 @@ export function sulfurBlocks(plan: AreaPlan, sulfur: SulfurPlan, buying: boolean
   const before = sentence('slip.sulfurPh', { ph: { working: readings.waterPh.id } });
   if (sulfur.verdict !== 'dose' || sulfur.doses.length === 0) {
     const lead: SlipBlock = { kind: 'lead', text: msg(`slip.sulfurNone.${sulfur.verdict}`) };
-    return [before, lead, sentence('slip.sulfurMyths')];
+    return [before, lead, ...instead(sulfur), sentence('slip.sulfurMyths')];
   }
-  const { chosenMaterial, bagsToBuy, testOn } = sulfur;
+  const { chosenMaterial, bagsToBuy, testOn, ownReason } = sulfur;
   const material = msg(`material.${chosenMaterial.id}`);
   const size = { working: chosenMaterial.bag.size.id };
   const text =
@@ -47,6 +54,7 @@ export function sulfurBlocks(plan: AreaPlan, sulfur: SulfurPlan, buying: boolean
     { kind: 'lead', text },
     ...doseSentence(plan, sulfur),
     sentence(area.situation === 'tilled' ? 'slip.sulfurIn' : 'slip.sulfurOn'),
+    ...(ownReason ? [sentence('slip.ownAmount', { reason: ownReason })] : []),
     ...(testOn ? [sentence('slip.sulfurTest', { date: { date: testOn } })] : []),
   ];
 }

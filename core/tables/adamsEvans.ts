@@ -13,3 +13,13 @@ export const ADAMS_EVANS = {
   lowestBuffer: 7,
   lowestPh: 4.5,
 } as const;
+
+/**
+ * The share of the exchange sites that is acid at a pH: the lower root of the curve.
+ * @param ph water pH from 4.5 to 7.79
+ * @example acidShare(6.5) // 0.26
+ */
+export function acidShare(ph: number): number {
+  const { intercept, slope, square } = ADAMS_EVANS.curve;
+  return (slope - Math.sqrt(slope ** 2 - 4 * square * (intercept - ph))) / (2 * square);
+}

@@ -1,11 +1,9 @@
-import type { Situation } from '../casefile/situations';
-
 /** Months until lime has done most of its work, by how ground is worked. Common practice. */
-export const LIME_WORKS_MONTHS: Readonly<Record<Situation, { from: number; to: number }>> = {
+export const LIME_WORKS_MONTHS = {
   established: { from: 8, to: 12 },
   stressed: { from: 8, to: 12 },
   tilled: { from: 3, to: 6 },
-};
+} as const;
 
 /**
  * Above so many tons of limestone on an acre half goes on before the ground is worked and half after

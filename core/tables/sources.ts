@@ -38,6 +38,18 @@ export const SOURCES = {
       'Sulfur to pH 4.5 by texture: blueberry bulletins of many states (Michigan, Ohio, Wisconsin); clay in two versions',
     standing: 'recalled',
   },
+  'western-handbook': {
+    id: 'western-handbook',
+    citation:
+      'Sulfur to pH 6.5: Western Fertilizer Handbook; Knott’s Handbook for Vegetable Growers (soils without free lime)',
+    standing: 'recalled',
+  },
+  'garden-sulfur': {
+    id: 'garden-sulfur',
+    citation:
+      'Sulfur per 10 ft² on silt loam, a tenth of a pound for half a pH: garden sheets of the Southeast',
+    standing: 'recalled',
+  },
   sikora: {
     id: 'sikora',
     citation: 'Sikora 2006, SSSAJ 70:474–486 (a buffer that mimics SMP, read by its table)',

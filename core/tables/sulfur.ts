@@ -27,14 +27,50 @@ export const SULFUR_SOIL_OF: Readonly<Record<Texture, Exclude<SulfurSoil, 'clay-
   'clay-loam': 'clay',
 };
 
+/**
+ * Sulfur to bring a soil without free lime down to 6.5, lb/acre on sand, loam and clay; rows of pH, descending (Western
+ * Fertilizer Handbook; Knott's Handbook for Vegetable Growers). Recalled, twice and alike.
+ */
+export const TO_SIX_FIVE_SOILS = ['sand', 'loam', 'clay'] as const;
+export const TO_SIX_FIVE_ROWS: readonly (readonly [number, ...number[]])[] = [
+  [8.5, 2000, 2500, 3000],
+  [8.0, 1200, 1500, 2000],
+  [7.5, 500, 800, 1000],
+  [7.0, 100, 150, 300],
+  [6.5, 0, 0, 0],
+];
+
+/**
+ * The other family of such tables, printed per 10 ft² for one texture (silt loam): a tenth of a pound for every half pH
+ * from 8.0 down to 4.5, so many lb/100 ft² for a whole one. Recalled.
+ */
+export const GARDEN_RULE = { poundsPerPh: 2, from: 8, to: 4.5 } as const;
+
+/** Where the estimate from the exchange capacity has an answer: the curve of Adams & Evans. */
+export const CEC_ESTIMATE = { from: 7.7, to: 4.5 } as const;
+
 /** The trade's rule for loam: so many lb/100 ft² for each 0.1 of pH above 5.2. Common practice. */
 export const PER_TENTH = { pounds: 0.2, above: 5.2 } as const;
 
 /**
- * Most sulfur at once, lb of S/100 ft²: around living roots by kind of soil, and worked in before planting.
- * Common practice.
+ * Most sulfur at once, lb of S/100 ft²: around living roots by kind of soil, on turf, on turf cut close, and worked in
+ * before planting. In twelve months twice as much. Common practice.
  */
-export const SULFUR_CAP = { sand: 0.5, loam: 1, clay: 1, beforePlanting: 2 } as const;
+export const SULFUR_CAP = {
+  sand: 0.5,
+  loam: 1,
+  clay: 1,
+  turf: 0.5,
+  closeCut: 0.05,
+  beforePlanting: 2,
+} as const;
+export const SULFUR_DOSES_A_YEAR = 2;
+
+/** Within so much of the lower end of a range no more sulfur goes on. Common practice: about what a test may be off twice. */
+export const EDGE_MARGIN = 0.3;
+
+/** Inches of mix in a bed that is built where a soil cannot be soured. Common practice. */
+export const MIX_DEPTH_IN = 12;
 
 /** Whether it is worth it, by pH: free lime is looked for from the first, tested from the second, refused above the third. */
 export const CARBONATE_PH = { askFrom: 7.2, testFrom: 7.5, refuseAbove: 7.8 } as const;

@@ -19,7 +19,7 @@ import { Findings } from './Findings';
 import { decisionPlace } from './places';
 import { LimeMaterials } from './LimeMaterials';
 import { SettleButton } from './SettleButton';
-import { Sulfur } from './Sulfur';
+import { OwnSulfur, Sulfur, SulfurWanted } from './Sulfur';
 
 function Standing(): ReactNode {
   const { area, state } = useCase();
@@ -193,8 +193,9 @@ function HowMuch(): ReactNode {
 
 /** The lime: where the soil stands, how much by which method, with what, and when. */
 export function PhStep(): ReactNode {
-  const { area } = useCase();
+  const { area, state } = useCase();
   const { lime, sulfur, headlines } = area;
+  const ownSulfurTyped = decisionPlace(state.doc, area.area.id, 'sulfur-own').value !== '';
   return (
     <>
       <Openable>
@@ -222,7 +223,17 @@ export function PhStep(): ReactNode {
       <Section title={text('ph.where')}>
         <Standing />
       </Section>
+      {!area.goal.acid && lime.standing === 'high' && (
+        <Section title={text('sulfur.question')}>
+          <SulfurWanted />
+        </Section>
+      )}
       {sulfur && <Sulfur sulfur={sulfur} />}
+      {!sulfur && ownSulfurTyped && (
+        <Section title={text('sulfur.question')}>
+          <OwnSulfur />
+        </Section>
+      )}
       {area.readings.begun && !sulfur && (
         <>
           <Section title={text('ph.howMuch')}>

@@ -2,6 +2,7 @@
 
 import type { ReactNode } from 'react';
 import type { SulfurMaterialRow, SulfurPlan } from '../../core/ph/types';
+import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Section } from '../parts/Section';
 import { Cell, Table } from '../parts/Table';
@@ -12,9 +13,40 @@ import { useCase } from './caseContext';
 import { BagCells, LabelFields } from './BagParts';
 import { ChoiceRow } from './ChoiceRow';
 import { DoseTable } from './DoseTable';
-import { SelectField } from './Fields';
+import { SelectField, TextField } from './Fields';
 import { decisionPlace } from './places';
 import { named } from './reportChoices';
+
+/** A bed of its own mix, and plants that like the soil as it is. */
+function Instead({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
+  const { mixCubicFeet, mixCubicYards, plants } = sulfur.instead;
+  const known = !('absent' in mixCubicFeet);
+  return (
+    <Openable>
+      <p className="mt-2 max-w-2xl">{text('sulfur.instead')}</p>
+      {known && (
+        <p className="mt-1 max-w-2xl">
+          <FigureText
+            message={{
+              id: 'sulfur.mixNeeds',
+              params: {
+                feet: { working: mixCubicFeet.id },
+                yards: { working: mixCubicYards.id },
+              },
+            }}
+          />
+        </p>
+      )}
+      {plants.length > 0 && (
+        <p className="mt-1 max-w-2xl">
+          {text('sulfur.fits')}
+          {plants.map((id) => text(`plant.${id}`)).join(', ')}
+          {text('sulfur.fitsEnd')}
+        </p>
+      )}
+    </Openable>
+  );
+}
 
 /** Whether sulfur can work in this soil: the one question, and what can be done instead. */
 function WorthIt({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
@@ -26,7 +58,7 @@ function WorthIt({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
         place={decisionPlace(state.doc, area.area.id, 'fizz')}
         options={named('fizz', ['', 'no', 'yes'])}
       />
-      {sulfur.verdict === 'refused' && <p className="mt-2 max-w-2xl">{text('sulfur.instead')}</p>}
+      {sulfur.verdict === 'refused' && <Instead sulfur={sulfur} />}
       <p className="mt-2 max-w-2xl text-small text-ink-2">{text('sulfur.myths')}</p>
     </>
   );
@@ -34,6 +66,7 @@ function WorthIt({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
 
 /** What each school asks for in all. */
 function Schools({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
+  const { plan } = useCase();
   return (
     <>
       <Table
@@ -47,9 +80,15 @@ function Schools({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
           <OpenableRow key={id} columns={2}>
             <tr className="border-b border-rule-2">
               <Cell>{text(`sulfur.school.${id}`)}</Cell>
-              <Cell number>
-                <Figure id={gross.id} />
-              </Cell>
+              {'absent' in gross ? (
+                <td className="px-1.5 py-1 text-right text-small text-ink-2">
+                  {messageText(gross.absent, plan.workings)}
+                </td>
+              ) : (
+                <Cell number>
+                  <Figure id={gross.id} />
+                </Cell>
+              )}
             </tr>
           </OpenableRow>
         ))}
@@ -65,6 +104,45 @@ function Schools({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
           {text('sulfur.notOne')}
         </p>
       </Openable>
+      <OwnSulfur />
+    </>
+  );
+}
+
+/** An amount of the advisor's own, with its reason. */
+export function OwnSulfur(): ReactNode {
+  const { area, state } = useCase();
+  const own = (part: 'value' | 'reason') =>
+    decisionPlace(state.doc, area.area.id, 'sulfur-own', part);
+  return (
+    <details className="mt-2" open={own('value').value !== '' || own('reason').value !== ''}>
+      <summary className="cursor-pointer py-1 text-small font-semibold text-spruce">
+        {text('ph.own')}
+      </summary>
+      <div className="mt-2 flex flex-wrap gap-4">
+        <TextField
+          label={text('sulfur.ownAmount')}
+          place={own('value')}
+          unit={text('unit.lb/100ft2')}
+        />
+        <TextField label={text('ph.ownReason')} place={own('reason')} width="wide" />
+      </div>
+    </details>
+  );
+}
+
+/** Whether sulfur is a question where plants do not ask for sour soil. */
+export function SulfurWanted(): ReactNode {
+  const { area, state } = useCase();
+  return (
+    <>
+      <SelectField
+        label={text('sulfur.wanted')}
+        place={decisionPlace(state.doc, area.area.id, 'sulfur-wanted')}
+        options={named('sulfurWanted', ['', 'yes'])}
+        width="wide"
+      />
+      <p className="mt-2 max-w-2xl text-small text-ink-2">{text('sulfur.wantedNote')}</p>
     </>
   );
 }
@@ -75,12 +153,14 @@ function Material({ row }: { row: SulfurMaterialRow }): ReactNode {
       what="sulfur-material"
       value={row.id}
       chosen={row.chosen}
+      disabled={row.refused}
       words={text(`material.${row.id}`)}
-      below={text(`why.${row.id}`)}
+      below={text(row.refused ? 'sulfur.aluminumNever' : `why.${row.id}`)}
       columns={4}
     >
       <Cell number>
-        <Figure id={row.bag.percent.id} />
+        <Figure id={row.bag.worth.id} />
+        {row.sulfate && text('sulfur.forOne')}
       </Cell>
       <BagCells row={row} />
     </ChoiceRow>

@@ -1,4 +1,4 @@
-import { ADAMS_EVANS } from '../../tables/adamsEvans';
+import { acidShare, ADAMS_EVANS } from '../../tables/adamsEvans';
 import { FURROW_SLICE_IN } from '../../tables/measuring';
 import { quantity } from '../../units/quantity';
 import { msg, type Msg } from '../../working/msg';
@@ -6,14 +6,7 @@ import { UNSTATED } from '../basis';
 import type { RequirementMethod } from '../method';
 import { bufferOf } from './buffers';
 
-const { start, acidityPerPh, curve, poundsPerMeq, asLimestone, lowestBuffer, lowestPh } =
-  ADAMS_EVANS;
-
-/** The share of the exchange sites that is acid at a pH: the lower root of the curve. */
-function acidShare(ph: number): number {
-  const { intercept, slope, square } = curve;
-  return (slope - Math.sqrt(slope ** 2 - 4 * square * (intercept - ph))) / (2 * square);
-}
+const { start, acidityPerPh, poundsPerMeq, asLimestone, lowestBuffer, lowestPh } = ADAMS_EVANS;
 
 function whyNot(buffer: number, ph: number): Msg | undefined {
   if (buffer < lowestBuffer) return msg('absent.bufferOutside', { min: lowestBuffer });
