@@ -15,6 +15,7 @@ import { feedHeadline, limeHeadline, sulfurHeadline } from './headline';
 import { SHIPPED_MATERIALS, type Materials } from './materials/materials';
 import { planLime } from './ph/limePlan';
 import { sulfurFindings } from './ph/sulfurFindings';
+import { phOutlook } from './outlook/phOutlook';
 import { guardSulfur } from './ph/sulfurPast';
 import { planSulfur } from './ph/sulfurPlan';
 import { goalOf } from './plants/goal';
@@ -76,10 +77,13 @@ function planArea(
   const sulfur = planSulfur(ctx, shared);
   if (sulfur) sulfurFindings(ctx, shared, sulfur);
   guardSulfur(ctx, shared, sulfur);
+  const outlook = phOutlook(ctx, { areaId: area.id, readings, planFrom, lime, sulfur });
   const limeDates = lime.doses.map(({ date }) => date);
   const feed = planFeeding(ctx, { ...shared, soilTest, limeDates });
   unsureAmounts(ctx, { area, ground, lime, feed });
-  const told = readings.begun ? 'begun' : readings.untested ? 'untested' : 'empty';
+  const acidBelow = goal.acid && lime.standing === 'sour' && lime.verdict === 'absent';
+  const begun = acidBelow ? 'acidBelow' : 'begun';
+  const told = readings.begun ? begun : readings.untested ? 'untested' : 'empty';
   const headlines = {
     ph: sulfur
       ? sulfurHeadline(sulfur, ground.known)
@@ -99,6 +103,7 @@ function planArea(
     reading,
     lime,
     sulfur,
+    outlook,
     feed,
     retestYears: retestYears(decisionOf(file, area.id, 'retest')?.value, pack),
     headlines,

@@ -2,6 +2,7 @@ import type { Area } from './casefile/casefile';
 import type { Purchase } from './dosing/purchase';
 import type { FeedPlan } from './feeding/types';
 import type { Ground } from './ground/ground';
+import type { PhOutlook } from './outlook/phOutlook';
 import type { LimePlan, SulfurPlan } from './ph/types';
 import type { AreaGoal } from './plants/goal';
 import type { Plant } from './plants/plants';
@@ -35,6 +36,8 @@ export interface AreaPlan {
   readonly lime: LimePlan;
   /** Where plants of sour soil stand too high: whether sulfur can help, and the dose that is safe now. */
   readonly sulfur: SulfurPlan | undefined;
+  /** The pH over the coming months, if what is advised goes on; empty where nothing does. */
+  readonly outlook: PhOutlook;
   readonly feed: FeedPlan;
   /** Years until the next test where nothing asks for an earlier one. */
   readonly retestYears: number;

@@ -112,6 +112,23 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
     (8000 * (8 - buffer) * Math.max(0, acidOf(ph) - acidOf(target))) / acidOf(ph),
   'mehlich-1976': (buffer = 0, ph = 0, target = 0) =>
     (4 * (6.6 - buffer) * Math.max(0, target - ph)) / (6.6 - ph),
+  // Each dressing in a line over its months; all of them together reach so much of the way.
+  'outlook-lime': (
+    start = 0,
+    used = 0,
+    target = 0,
+    reach = 0,
+    credit = 0,
+    full = 1,
+    month = 0,
+    ...dressed
+  ) => {
+    const done = (since: number): number => Math.max(0, Math.min(1, since / full));
+    const mean = sum(dressed.map((day) => done(month - day))) / dressed.length;
+    return start + (reach * mean + credit * done(month)) * (target - used);
+  },
+  'outlook-sulfur': (start = 0, used = 0, target = 0, reach = 0, full = 1, warm = 0) =>
+    start + reach * Math.min(1, warm / full) * (target - used),
   'dry-share': (water = 0) => (100 - water) / 100,
   'per-ton-to-percent': (score = 0, pure = 1) => (score / pure) * 100,
   'percent-of': (rate = 0, percent = 0) => rate * 0.01 * percent,

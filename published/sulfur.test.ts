@@ -11,10 +11,10 @@ import { PlanContext } from '../core/working/context';
 import { msg } from '../core/working/msg';
 import { readFixture } from './csv';
 
-const SOILS = ['sand', 'loam', 'clay'] as const;
+type Soil = 'sand' | 'loam' | 'clay';
 
 /** Sulfur in all by a school, lb/acre. */
-function perAcre(school: string, soil: (typeof SOILS)[number], ph: number, target: number): number {
+function perAcre(school: string, soil: Soil, ph: number, target: number): number {
   const ctx = new PlanContext();
   const at = (id: string, value: number) =>
     ctx.constant({ id, label: msg('lime.target') }, value, 'pH', 'water');
@@ -45,12 +45,12 @@ const cells = (file: string): [string, number, number][] => {
 };
 
 test.each(cells('sulfur-to-6.5.csv'))('to 6.5 on %s from %d: %d lb/acre', (soil, ph, pounds) => {
-  expect(perAcre('to-six-five', soil as (typeof SOILS)[number], ph, 6.5)).toBeCloseTo(pounds, 6);
+  expect(perAcre('to-six-five', soil as Soil, ph, 6.5)).toBeCloseTo(pounds, 6);
 });
 
 test.each(cells('sulfur-to-4.5.csv'))('to 4.5 on %s from %d: %d lb/100 ft²', (soil, ph, pounds) => {
   const [school, on] = soil === 'clay-high' ? ['clay-high', 'clay'] : ['table', soil];
-  const got = perAcre(school ?? '', on as (typeof SOILS)[number], ph, 4.5);
+  const got = perAcre(school ?? '', on as Soil, ph, 4.5);
   expect(got).toBeCloseTo(pounds * 435.6, 6);
 });
 

@@ -259,6 +259,8 @@ export function planLime(ctx: PlanContext, given: LimeInput): LimePlan {
     chosenMaterial: chosenRow,
     held: taken.held,
     passedBy: taken.passedBy,
+    credit,
+    from: readings.waterPh,
     ownReason:
       chosen.id === 'own' ? decisionOf(file, area.id, 'lime-own')?.reason.trim() : undefined,
     forMagnesium: taken.material.forMagnesium ?? false,

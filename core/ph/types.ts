@@ -76,6 +76,10 @@ export interface LimePlan {
   /** Why nothing of the chosen material is dosed; its reason where the advisor passes the advice. */
   readonly held: Msg | undefined;
   readonly passedBy: string | undefined;
+  /** Lime of before that is still to react, as the tables' limestone. */
+  readonly credit: Figure<Quantity<'lb/1000ft2', 'limestone'>> | undefined;
+  /** The pH that the amount is worked out from: of a range its upper end. */
+  readonly from: Figure<Quantity<'pH', 'water'>>;
   /** Why the advisor puts an amount of their own in place of what is advised. */
   readonly ownReason: string | undefined;
   /** The chosen material is one for soil that is short of magnesium. */
@@ -142,8 +146,12 @@ export interface SulfurPlan {
   readonly why: Msg | undefined;
   /** What is aimed at first. */
   readonly target: Figure<Quantity<'pH', 'water'>>;
+  /** The pH that the amount is worked out from: of a range its lower end. */
+  readonly from: Figure<Quantity<'pH', 'water'>>;
   /** Sulfur in all by each school; never one dose. */
   readonly options: readonly SulfurOption[];
+  /** By the school that is dosed from, and what the plan goes by: that, or the advisor's own. */
+  readonly bySchool: Figure<Quantity<'lb/1000ft2', 'S'>>;
   readonly gross: Figure<Quantity<'lb/1000ft2', 'S'>>;
   /** Why the advisor puts an amount of their own in place of the schools'. */
   readonly ownReason: string | undefined;

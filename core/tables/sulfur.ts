@@ -92,3 +92,12 @@ export const SULFUR_SEASONS = [
 
 /** From the lower end of a range this share of the way up is aimed at first. Common practice. */
 export const FIRST_AIM = 0.75;
+
+/** Warm months until sulfur has done most of its work: the middle, the soonest and the latest. Common practice. */
+export const SULFUR_WORKS = { middle: 5, from: 3, to: 7 } as const;
+
+/** The same of a sulfate, which needs no life in the soil. Common practice. */
+export const SULFATE_WORKS = { middle: 1, from: 0.5, to: 2 } as const;
+
+/** Printed tables of sulfur differ by about so much to either side, %. */
+export const SULFUR_SPREAD = 50;

@@ -38,7 +38,7 @@ export function LabelFields({
 }): ReactNode {
   const { state } = useCase();
   return (
-    <div className="mt-2.5 flex flex-wrap items-start gap-4">
+    <div className="mt-2.5 flex flex-wrap items-start gap-x-3 gap-y-2">
       {children}
       <TextField
         label={text('ph.labelPercent')}

@@ -113,6 +113,7 @@ function BagLabel({ chosen, materials }: { chosen: string; materials: readonly s
           label={text('ph.scheme')}
           place={labelPlace(state.doc, material, 'scheme')}
           options={named('scheme', ['', ...SCHEME_IDS])}
+          width="unit"
         />
       </LabelFields>
       {!scored && <FinenessFields key={material} material={material} />}
@@ -169,16 +170,18 @@ export function LimeMaterials(): ReactNode {
           </Button>
         </div>
       )}
-      <Openable>
-        <p className="mt-1.5 text-small text-ink-2">
-          <FigureText
-            message={{
-              id: 'ph.brings',
-              params: { ca: { working: brings.ca.id }, mg: { working: brings.mg.id } },
-            }}
-          />
-        </p>
-      </Openable>
+      {!('absent' in brings.ca) && (
+        <Openable>
+          <p className="mt-1.5 text-small text-ink-2">
+            <FigureText
+              message={{
+                id: 'ph.brings',
+                params: { ca: { working: brings.ca.id }, mg: { working: brings.mg.id } },
+              }}
+            />
+          </p>
+        </Openable>
+      )}
       <Against />
       <BagLabel
         key={chosenMaterial.id}

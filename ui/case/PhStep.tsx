@@ -18,6 +18,7 @@ import { TextField } from './Fields';
 import { Findings } from './Findings';
 import { decisionPlace } from './places';
 import { LimeMaterials } from './LimeMaterials';
+import { Outlook } from './Outlook';
 import { SettleButton } from './SettleButton';
 import { OwnSulfur, Sulfur, SulfurWanted } from './Sulfur';
 
@@ -195,6 +196,9 @@ function HowMuch(): ReactNode {
 export function PhStep(): ReactNode {
   const { area, state } = useCase();
   const { lime, sulfur, headlines } = area;
+  const method = lime.methods.find(({ chosen }) => chosen);
+  const hasAmount =
+    lime.verdict !== 'none-needed' && !!method && !('absent' in method.option.advised);
   const ownSulfurTyped = decisionPlace(state.doc, area.area.id, 'sulfur-own').value !== '';
   return (
     <>
@@ -239,15 +243,22 @@ export function PhStep(): ReactNode {
           <Section title={text('ph.howMuch')}>
             <HowMuch />
           </Section>
-          <Section title={text('ph.withWhat')}>
-            <LimeMaterials />
-          </Section>
+          {hasAmount && (
+            <Section title={text('ph.withWhat')}>
+              <LimeMaterials />
+            </Section>
+          )}
           {lime.doses.length > 0 && (
             <Section title={text('ph.when')}>
               <DoseTable parts={[lime]} known={area.ground.known} />
             </Section>
           )}
         </>
+      )}
+      {area.outlook.length > 0 && (
+        <Section title={text('outlook.title')}>
+          <Outlook />
+        </Section>
       )}
     </>
   );

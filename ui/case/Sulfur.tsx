@@ -159,7 +159,7 @@ function Material({ row }: { row: SulfurMaterialRow }): ReactNode {
       columns={4}
     >
       <Cell number>
-        <Figure id={row.bag.worth.id} />
+        <Figure id={row.bag.worth.id} bare={row.sulfate} />
         {row.sulfate && text('sulfur.forOne')}
       </Cell>
       <BagCells row={row} />

@@ -1,0 +1,268 @@
+import type { LimePlan, MethodRow, SulfurPlan } from '../ph/types';
+import type { Readings } from '../report/types';
+import { DAYS_PER_MONTH } from '../tables/residualLime';
+import { SULFATE_WORKS, SULFUR_SPREAD, SULFUR_WORKS, WARM_MONTHS } from '../tables/sulfur';
+import { addMonths, daysBetween, type IsoDate } from '../typed/date';
+import { quantity, type Quantity } from '../units/quantity';
+import type { PlanContext } from '../working/context';
+import { msg } from '../working/msg';
+import type { Figure } from '../working/working';
+
+type Ph = Figure<Quantity<'pH', 'water'>>;
+type Months = Figure<Quantity<'months', 'time'>>;
+type Share = Figure<Quantity<'ratio', 'share'>>;
+
+/** What the pH comes to by a day, with the range that what is not known leaves. */
+export interface OutlookPoint {
+  readonly date: IsoDate;
+  readonly ph: Ph;
+}
+
+/** The pH over the coming months, if what is advised goes on. */
+export type PhOutlook = readonly OutlookPoint[];
+
+interface OutlookInput {
+  readonly areaId: string;
+  readonly readings: Readings;
+  readonly planFrom: IsoDate | undefined;
+  readonly lime: LimePlan;
+  readonly sulfur: SulfurPlan | undefined;
+}
+
+/** Months from one point to the next, and the fewest and most that are looked ahead. */
+const STEP = 3;
+const TENTH = 0.1;
+const AHEAD = { least: 12, most: 36 } as const;
+
+const part = (done: number, full: number): number => Math.min(1, Math.max(0, done / full));
+
+/** The measured pH with what the test may be off by. */
+function startOf(ctx: PlanContext, at: string, { waterPh, phUncertainty }: Readings): Ph {
+  if ('absent' in phUncertainty || ('value' in waterPh && waterPh.range)) return waterPh;
+  const off = phUncertainty.value.value;
+  const entry = { id: `${at}/off`, label: msg('outlook.off') };
+  const noise = ctx.sheet.leaf('constant', entry, quantity(0, 'pH', 'water'), {
+    low: -off,
+    high: off,
+  });
+  return ctx.sheet.derive(
+    'add',
+    { id: `${at}/start`, label: msg('outlook.start') },
+    [waterPh, noise],
+    (ph, more) => quantity(ph.value + more.value, 'pH', 'water'),
+  );
+}
+
+/** Months until most has worked, from the soonest to the latest. */
+function worksIn(
+  ctx: PlanContext,
+  at: string,
+  { middle, from, to }: { readonly middle: number; readonly from: number; readonly to: number },
+  words: string,
+): Months {
+  const entry = { id: `${at}/works`, label: msg(words), source: 'practice' } as const;
+  return ctx.sheet.leaf('constant', entry, quantity(middle, 'months', 'time'), {
+    low: from,
+    high: to,
+  });
+}
+
+function monthsConstant(ctx: PlanContext, id: string, words: string, months: number): Months {
+  return ctx.constant({ id, label: msg(words) }, months, 'months', 'time');
+}
+
+/** The days at which the pH is looked at: every quarter, from the start of the plan on. */
+function daysAhead(planFrom: IsoDate, last: IsoDate, full: number): IsoDate[] {
+  const needed = daysBetween(planFrom, last) / DAYS_PER_MONTH + full;
+  const months = Math.min(AHEAD.most, Math.max(AHEAD.least, needed));
+  const count = Math.ceil(months / STEP - 1e-9);
+  return Array.from({ length: count + 1 }, (_, index) => addMonths(planFrom, index * STEP));
+}
+
+/** The method whose requirement brings the soil to the target: the chosen one, else the first with an answer. */
+function referenceOf({ methods }: LimePlan): MethodRow | undefined {
+  const chosen = methods.find((row) => row.chosen);
+  if (chosen && chosen.option.id !== 'own' && chosen.option.id !== 'laboratory') return chosen;
+  const computed = methods.find(
+    ({ option, rate }) =>
+      option.id !== 'own' &&
+      option.id !== 'laboratory' &&
+      !('absent' in rate) &&
+      rate.value.value > 0,
+  );
+  return computed ?? (chosen?.option.id === 'laboratory' ? chosen : undefined);
+}
+
+/** How much of the way to the target the lime of the plan reaches, all of it worked; 1 is the whole way. */
+function limeReach(ctx: PlanContext, at: string, { rate }: LimePlan, of: MethodRow): Share {
+  const { requirement, advised } = of.option;
+  const full = ctx.sheet.derive(
+    'proportion',
+    { id: `${at}/full`, label: msg('outlook.full') },
+    [of.rate, requirement, advised],
+    (product, all, taken) =>
+      quantity((product.value * all.value) / taken.value, 'lb/1000ft2', 'product'),
+  );
+  return ctx.sheet.derive(
+    'divide',
+    { id: `${at}/reach`, label: msg('outlook.reach') },
+    [rate, full],
+    (spread, all) => quantity(spread.value / all.value, 'ratio', 'share'),
+  );
+}
+
+/** The same of the lime of before that is still to react. */
+function creditReach(ctx: PlanContext, at: string, { credit }: LimePlan, of: MethodRow): Share {
+  const entry = { id: `${at}/credit`, label: msg('outlook.creditReach') };
+  if (!credit) return ctx.constant(entry, 0, 'ratio', 'share');
+  return ctx.sheet.derive('divide', entry, [credit, of.option.requirement], (working, all) =>
+    quantity(working.value / all.value, 'ratio', 'share'),
+  );
+}
+
+/** No more decimals than a test has. */
+function toTenth(ctx: PlanContext, id: string, line: Ph): Ph {
+  const entry = { id, label: msg('outlook.ph'), detail: { step: TENTH } };
+  return ctx.sheet.derive('round', entry, [line], ({ value }) =>
+    quantity(Math.round(value / TENTH) * TENTH, 'pH', 'water'),
+  );
+}
+
+/** The pH after lime: each dressing works in a line over its months, all of them to the target. */
+function afterLime(ctx: PlanContext, input: OutlookInput, planFrom: IsoDate): OutlookPoint[] {
+  const { areaId, lime, readings } = input;
+  const at = `${areaId}/outlook`;
+  const reference = referenceOf(lime);
+  const last = lime.doses.at(-1)?.date;
+  if (!reference || !last) return [];
+  const start = startOf(ctx, at, readings);
+  const { from, to } = lime.worksIn;
+  const works = worksIn(ctx, at, { middle: (from + to) / 2, from, to }, 'outlook.limeWorks');
+  const reach = limeReach(ctx, at, lime, reference);
+  const credit = creditReach(ctx, at, lime, reference);
+  const dressed = lime.doses.map(({ date }, index) =>
+    monthsConstant(
+      ctx,
+      `${at}/dressed/${index + 1}`,
+      'outlook.dressedAt',
+      daysBetween(planFrom, date) / DAYS_PER_MONTH,
+    ),
+  );
+  return daysAhead(planFrom, last, to).map((date, index): OutlookPoint => {
+    const id = `${at}/ph/${index * STEP}`;
+    const now = monthsConstant(ctx, `${id}/month`, 'outlook.month', index * STEP);
+    const entry = {
+      id: `${id}/line`,
+      label: msg('outlook.line'),
+      detail: { equation: 'outlook-lime' },
+    };
+    const line = ctx.sheet.derive(
+      'equation',
+      entry,
+      [start, lime.from, lime.target, reach, credit, works, now, ...dressed],
+      (
+        begun,
+        used,
+        target,
+        all,
+        left,
+        full,
+        month,
+        ...days: readonly Quantity<'months', 'time'>[]
+      ) => {
+        const worked =
+          days.reduce((sum, day) => sum + part(month.value - day.value, full.value), 0) /
+          days.length;
+        const share = all.value * worked + left.value * part(month.value, full.value);
+        return quantity(begun.value + (target.value - used.value) * share, 'pH', 'water');
+      },
+    );
+    return { date, ph: toTenth(ctx, id, line) };
+  });
+}
+
+/** Warm months between two days, in which sulfur works. */
+function warmMonths(from: IsoDate, to: IsoDate): number {
+  let warm = 0;
+  for (let day = addMonths(from, 1); day <= to; day = addMonths(day, 1)) {
+    const month = Number(day.slice(5, 7));
+    if (month >= WARM_MONTHS.from && month <= WARM_MONTHS.to) warm += 1;
+  }
+  return warm;
+}
+
+/** The pH after one dose of sulfur: it works in a line over warm months, and no further than the dose reaches. */
+function afterSulfur(
+  ctx: PlanContext,
+  { areaId, readings }: OutlookInput,
+  sulfur: SulfurPlan,
+  planFrom: IsoDate,
+): OutlookPoint[] {
+  const at = `${areaId}/outlook`;
+  const [dose] = sulfur.doses;
+  if (!dose) return [];
+  const { chosenMaterial, first, bySchool, from, target } = sulfur;
+  const { sulfate, bag, rate } = chosenMaterial;
+  const start = startOf(ctx, at, readings);
+  const works = sulfate
+    ? worksIn(ctx, at, SULFATE_WORKS, 'outlook.sulfateWorks')
+    : worksIn(ctx, at, SULFUR_WORKS, 'outlook.sulfurWorks');
+  const asSulfur = sulfate
+    ? ctx.sheet.derive(
+        'multiply',
+        { id: `${at}/as-sulfur`, label: msg('outlook.asSulfur') },
+        [rate, bag.share],
+        (r, s) => quantity(r.value * s.value, 'lb/1000ft2', 'S'),
+      )
+    : first;
+  const plain = ctx.sheet.derive(
+    'divide',
+    { id: `${at}/reach/table`, label: msg('outlook.reach') },
+    [asSulfur, bySchool],
+    (now, all) => quantity(now.value / all.value, 'ratio', 'share'),
+  );
+  const apart = ctx.constant(
+    { id: `${at}/reach/apart`, label: msg('outlook.schoolsApart'), source: 'practice' },
+    SULFUR_SPREAD,
+    '%',
+    'share',
+  );
+  const reach = ctx.sheet.spread(
+    { id: `${at}/reach`, label: msg('outlook.reachRange') },
+    plain,
+    apart,
+  );
+  return daysAhead(planFrom, dose.date, AHEAD.least).map((date, index): OutlookPoint => {
+    const id = `${at}/ph/${index * STEP}`;
+    const warm = monthsConstant(ctx, `${id}/warm`, 'outlook.warm', warmMonths(dose.date, date));
+    const entry = {
+      id: `${id}/line`,
+      label: msg('outlook.line'),
+      detail: { equation: 'outlook-sulfur' },
+    };
+    const line = ctx.sheet.derive(
+      'equation',
+      entry,
+      [start, from, target, reach, works, warm],
+      (begun, used, aim, all, full, months) =>
+        quantity(
+          begun.value - (used.value - aim.value) * all.value * part(months.value, full.value),
+          'pH',
+          'water',
+        ),
+    );
+    return { date, ph: toTenth(ctx, id, line) };
+  });
+}
+
+/**
+ * The expected pH of an area over the coming months if what the plan advises goes on: a line of the buffer that is
+ * consistent with the requirement used, so that the whole requirement brings the soil to the target.
+ * Nothing where there is no dose, no date, or no requirement to measure an own amount by.
+ */
+export function phOutlook(ctx: PlanContext, input: OutlookInput): PhOutlook {
+  const { lime, sulfur, planFrom, readings } = input;
+  if (!planFrom || 'absent' in readings.waterPh) return [];
+  if (sulfur) return sulfur.verdict === 'dose' ? afterSulfur(ctx, input, sulfur, planFrom) : [];
+  return lime.verdict === 'dose' ? afterLime(ctx, input, planFrom) : [];
+}

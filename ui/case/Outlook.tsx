@@ -1,0 +1,69 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import type { ReactNode } from 'react';
+import type { OutlookPoint } from '../../core/outlook/phOutlook';
+import { formatDate } from '../format/date';
+import { quantityText } from '../format/quantity';
+import { text } from '../format/text';
+import { Cell, Table } from '../parts/Table';
+import { Figure } from '../working/Figure';
+import { OpenableRow } from '../working/Openable';
+import { useCase } from './caseContext';
+
+const OutlookChart = dynamic(() => import('./OutlookChart'), {
+  ssr: false,
+  loading: () => <div className="h-52" />,
+});
+
+function rangeWords({ ph }: OutlookPoint): string {
+  if ('absent' in ph || !ph.range) return '';
+  const [low, high] = [ph.range.low, ph.range.high].map((value) =>
+    quantityText({ ...ph.value, value }),
+  );
+  return text('outlook.between', { low: low ?? '', high: high ?? '' });
+}
+
+function Row({ point }: { point: OutlookPoint }): ReactNode {
+  const { date, ph } = point;
+  return (
+    <OpenableRow columns={3}>
+      <tr className="border-b border-rule-2">
+        <Cell>{formatDate(date)}</Cell>
+        <Cell number>
+          <Figure id={ph.id} />
+        </Cell>
+        <Cell number>{rangeWords(point)}</Cell>
+      </tr>
+    </OpenableRow>
+  );
+}
+
+/** The expected pH over the coming months: a drawing, and the same in figures that open. */
+export function Outlook(): ReactNode {
+  const { area } = useCase();
+  const { outlook, goal } = area;
+  return (
+    <>
+      <OutlookChart points={outlook} window={goal.window} />
+      <p className="mt-1.5 max-w-2xl text-small text-ink-2">{text('outlook.note')}</p>
+      <details className="mt-1">
+        <summary className="cursor-pointer py-1 text-small font-semibold text-spruce">
+          {text('outlook.inFigures')}
+        </summary>
+        <Table
+          label={text('outlook.title')}
+          heads={[
+            { id: 'date', words: text('outlook.head.date') },
+            { id: 'ph', words: text('outlook.head.ph'), number: true },
+            { id: 'range', words: text('outlook.head.range'), number: true },
+          ]}
+        >
+          {outlook.map((point) => (
+            <Row key={point.date} point={point} />
+          ))}
+        </Table>
+      </details>
+    </>
+  );
+}
