@@ -15,6 +15,7 @@ import { feedHeadline, limeHeadline, sulfurHeadline } from './headline';
 import { SHIPPED_MATERIALS, type Materials } from './materials/materials';
 import { planLime } from './ph/limePlan';
 import { sulfurFindings } from './ph/sulfurFindings';
+import { feedAcid } from './outlook/feedAcid';
 import { phOutlook } from './outlook/phOutlook';
 import { guardSulfur } from './ph/sulfurPast';
 import { planSulfur } from './ph/sulfurPlan';
@@ -80,6 +81,7 @@ function planArea(
   const outlook = phOutlook(ctx, { areaId: area.id, readings, planFrom, lime, sulfur });
   const limeDates = lime.doses.map(({ date }) => date);
   const feed = planFeeding(ctx, { ...shared, soilTest, limeDates });
+  const acid = feedAcid(ctx, area.id, feed);
   unsureAmounts(ctx, { area, ground, lime, feed });
   const acidBelow = goal.acid && lime.standing === 'sour' && lime.verdict === 'absent';
   const begun = acidBelow ? 'acidBelow' : 'begun';
@@ -104,6 +106,7 @@ function planArea(
     lime,
     sulfur,
     outlook,
+    feedAcid: acid,
     feed,
     retestYears: retestYears(decisionOf(file, area.id, 'retest')?.value, pack),
     headlines,

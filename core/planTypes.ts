@@ -2,6 +2,8 @@ import type { Area } from './casefile/casefile';
 import type { Purchase } from './dosing/purchase';
 import type { FeedPlan } from './feeding/types';
 import type { Ground } from './ground/ground';
+import type { Quantity } from './units/quantity';
+import type { Figure } from './working/working';
 import type { PhOutlook } from './outlook/phOutlook';
 import type { LimePlan, SulfurPlan } from './ph/types';
 import type { AreaGoal } from './plants/goal';
@@ -38,6 +40,8 @@ export interface AreaPlan {
   readonly sulfur: SulfurPlan | undefined;
   /** The pH over the coming months, if what is advised goes on; empty where nothing does. */
   readonly outlook: PhOutlook;
+  /** Limestone that undoes the acid of the season's feed. */
+  readonly feedAcid: Figure<Quantity<'lb/1000ft2', 'CaCO3'>> | undefined;
   readonly feed: FeedPlan;
   /** Years until the next test where nothing asks for an earlier one. */
   readonly retestYears: number;

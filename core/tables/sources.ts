@@ -50,6 +50,12 @@ export const SOURCES = {
       'Sulfur per 10 ft² on silt loam, a tenth of a pound for half a pH: garden sheets of the Southeast',
     standing: 'recalled',
   },
+  pierre: {
+    id: 'pierre',
+    citation:
+      'Pierre 1933, Ind. Eng. Chem. Anal. Ed. 5:229–234 (equivalent acidity and basicity of fertilizers)',
+    standing: 'recalled',
+  },
   sikora: {
     id: 'sikora',
     citation: 'Sikora 2006, SSSAJ 70:474–486 (a buffer that mimics SMP, read by its table)',

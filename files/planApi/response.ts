@@ -3,6 +3,7 @@ import type { BalanceRow } from '../../core/feeding/handOrder';
 import type { NeedRow } from '../../core/feeding/need';
 import { SCHOOLS } from '../../core/feeding/schools';
 import type { DealtPart } from '../../core/feeding/types';
+import type { OutlookPoint } from '../../core/outlook/phOutlook';
 import type { Dose, SulfurPlan } from '../../core/ph/types';
 import type { AreaPlan, Plan } from '../../core/planTypes';
 import type { SoilReading } from '../../core/reading/soilTest';
@@ -56,7 +57,7 @@ function reading({ lines, summary }: AreaReading, say: Say) {
   };
 }
 
-function lime({ lime: plan, ground }: AreaPlan) {
+function lime({ lime: plan, ground }: AreaPlan, say: Say) {
   const method = plan.methods.find(({ chosen }) => chosen);
   const dosed = plan.verdict === 'dose';
   return {
@@ -67,12 +68,20 @@ function lime({ lime: plan, ground }: AreaPlan) {
     method: method?.option.id ?? null,
     material: plan.chosenMaterial.id,
     limeLbPer1000SqFt: dosed ? number(plan.rate) : null,
+    heldBecause: plan.held ? say(plan.held) : null,
+    productTonsPerAcre: dosed ? number(plan.brings.tonsPerAcre) : null,
     limeProductLb: dosed && ground.known ? number(plan.set.total) : null,
     bagLb: number(plan.chosenMaterial.bag.size),
     bagsToBuy: dosed && ground.known ? number(plan.bagsToBuy) : null,
     testBefore: plan.testBefore ?? null,
     doses: plan.doses.map(dose),
   };
+}
+
+/** The pH that is expected by a day, with its range. */
+function expected({ date, ph }: OutlookPoint) {
+  const range = 'absent' in ph ? undefined : ph.range;
+  return { date, ph: number(ph), low: range?.low ?? number(ph), high: range?.high ?? number(ph) };
 }
 
 /** Sulfur where plants of sour soil stand too high: one dose at most, never the whole sum. */
@@ -178,8 +187,10 @@ function area(plan: AreaPlan, { workings }: Plan, say: Say) {
     phosphorus: soilTested(soilTest.p, say),
     potassium: soilTested(soilTest.k, say),
     reading: reading(plan.reading, say),
-    lime: lime(plan),
+    lime: lime(plan, say),
     sulfur: plan.sulfur ? sulfur(plan.sulfur, plan, say) : null,
+    phOutlook: plan.outlook.map(expected),
+    feedAcidLbCaCO3Per1000SqFt: number(plan.feedAcid),
     feeding: feeding(plan),
     sampling: sampling(plan),
     text: { ph: say(headlines.ph), feeding: say(headlines.feeding) },

@@ -8,7 +8,8 @@ import { quantityText } from '../format/quantity';
 import { text } from '../format/text';
 import { Cell, Table } from '../parts/Table';
 import { Figure } from '../working/Figure';
-import { OpenableRow } from '../working/Openable';
+import { FigureText } from '../working/FigureText';
+import { Openable, OpenableRow } from '../working/Openable';
 import { useCase } from './caseContext';
 
 const OutlookChart = dynamic(() => import('./OutlookChart'), {
@@ -42,10 +43,24 @@ function Row({ point }: { point: OutlookPoint }): ReactNode {
 /** The expected pH over the coming months: a drawing, and the same in figures that open. */
 export function Outlook(): ReactNode {
   const { area } = useCase();
-  const { outlook, goal } = area;
+  const { outlook, goal, feedAcid } = area;
+  const acid = feedAcid && !('absent' in feedAcid) ? feedAcid : undefined;
+  const sours = acid && acid.value.value >= 0;
   return (
     <>
       <OutlookChart points={outlook} window={goal.window} />
+      {acid && (
+        <Openable>
+          <p className="mt-1.5 max-w-2xl">
+            <FigureText
+              message={{
+                id: sours ? 'outlook.feedSours' : 'outlook.feedSweetens',
+                params: { lime: { working: acid.id } },
+              }}
+            />
+          </p>
+        </Openable>
+      )}
       <p className="mt-1.5 max-w-2xl text-small text-ink-2">{text('outlook.note')}</p>
       <details className="mt-1">
         <summary className="cursor-pointer py-1 text-small font-semibold text-spruce">

@@ -251,6 +251,9 @@ export function PhStep(): ReactNode {
           {lime.doses.length > 0 && (
             <Section title={text('ph.when')}>
               <DoseTable parts={[lime]} known={area.ground.known} />
+              <p className="mt-1.5 text-small text-ink-2">
+                {text('ph.worksIn', { from: lime.worksIn.from, to: lime.worksIn.to })}
+              </p>
             </Section>
           )}
         </>

@@ -1,0 +1,63 @@
+import type { DealtPart, FeedPlan } from '../feeding/types';
+import { LIME_FOR_POUND_OF_N } from '../tables/fertilizerAcidity';
+import { quantity, type Quantity } from '../units/quantity';
+import type { PlanContext } from '../working/context';
+import { msg } from '../working/msg';
+import type { Figure } from '../working/working';
+
+type Lime = Figure<Quantity<'lb/1000ft2', 'CaCO3'>>;
+
+/** The acid of one product: its N by what a pound of it takes to be undone. */
+function acidOf(ctx: PlanContext, at: string, { material, rate }: DealtPart): Lime {
+  const prefix = `${at}/${material.id}`;
+  const entry = {
+    id: prefix,
+    label: msg('outlook.acidOf', { material: msg(`material.${material.id}`) }),
+  };
+  const each = LIME_FOR_POUND_OF_N[material.id];
+  if (each === undefined && material.grade.N > 0) {
+    return ctx.sheet.absent(entry, msg('absent.acidUnknown'), [rate.id]);
+  }
+  const source = { source: 'pierre', standing: 'recalled' } as const;
+  const perPound = ctx.constant(
+    { id: `${prefix}/each`, label: msg('outlook.limeForN'), ...source },
+    each ?? 0,
+    'ratio',
+    'CaCO3',
+  );
+  const nitrogen = ctx.constant(
+    { id: `${prefix}/n`, label: msg('outlook.percentN'), source: 'grade' },
+    material.grade.N,
+    '%',
+    'N',
+  );
+  return ctx.sheet.derive(
+    'equation',
+    { ...entry, detail: { equation: 'acid-of-n' } },
+    [rate, nitrogen, perPound],
+    (product, percent, lime) =>
+      quantity((product.value * percent.value * lime.value) / 100, 'lb/1000ft2', 'CaCO3'),
+  );
+}
+
+/**
+ * Limestone that undoes the acid of the season's feed, lb of CaCO3/1000 ft²; below zero the feed sweetens. Nothing where
+ * nothing is fed, or on rows without an area; absent where a product's acid is not known.
+ */
+export function feedAcid(ctx: PlanContext, areaId: string, feed: FeedPlan): Lime | undefined {
+  const { parts } = feed.chosen;
+  if (feed.verdict !== 'dose' || parts.some(({ role }) => role === 'row')) return undefined;
+  const at = `${areaId}/outlook/acid`;
+  const acids = parts.map((part) => acidOf(ctx, at, part));
+  return ctx.sheet.derive(
+    'add',
+    { id: at, label: msg('outlook.acid') },
+    acids,
+    (...all: readonly Quantity<'lb/1000ft2', 'CaCO3'>[]) =>
+      quantity(
+        all.reduce((sum, { value }) => sum + value, 0),
+        'lb/1000ft2',
+        'CaCO3',
+      ),
+  );
+}
