@@ -1,6 +1,6 @@
 /** Laws that hold for every lawn, each inside its method's stated domain. */
 import fc from 'fast-check';
-import { lawnCase, ORACLE, type LawnInput } from '../test/cases';
+import { fieldReport, lawnCase, ORACLE, type LawnInput } from '../test/cases';
 import { recompute } from '../published/evaluator';
 import { NUTRIENTS } from './feeding/nutrients';
 import { candidatesFor } from './feeding/products';
@@ -87,6 +87,47 @@ test('no dose passes its cap in pounds of product as printed, ECCE 40 to 140', (
     ),
     RUNS,
   );
+});
+
+test('no dose passes its cap, and none is sooner than six months, after lime of before and from any day', () => {
+  const days = fc.integer({ min: 0, max: 700 }).map((n) => {
+    const day = new Date(Date.UTC(2027, 0, 1) + n * 86_400_000);
+    return day.toISOString().slice(0, 10);
+  });
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 40, max: 109 }),
+      tenths(4.8, 6.4),
+      days,
+      days,
+      (ecce, buffer, planFrom, spreadOn) => {
+        const label = { kind: 'ECCE' as const, percent: String(ecce) };
+        const { lime } = first({ ph: '5.2', buffer, label, planFrom, spreadOn }).lawn;
+        const dates = [spreadOn, ...lime.doses.map(({ date }) => date)];
+        lime.doses.forEach(({ amount, date }, at) => {
+          expect(number(amount.printed)).toBeLessThanOrEqual(50 * 6.2 + 1e-6);
+          expect(date >= planFrom).toBe(true);
+          const before = new Date(`${dates[at] ?? ''}T00:00:00Z`);
+          const months =
+            (new Date(`${date}T00:00:00Z`).getTime() - before.getTime()) / 2_629_800_000;
+          expect(months).toBeGreaterThan(5.85);
+        });
+      },
+    ),
+    { ...RUNS, numRuns: 80 },
+  );
+});
+
+test('lime from a kit: the ends of its range are the point results, and the smaller is advised', () => {
+  const kit = planCase(lawnCase({ texture: 'loam', reports: [fieldReport('kit', ['5.0', '5.5'])] }))
+    .areas[0];
+  const ph = kit?.readings.waterPh;
+  if (!kit || !ph || 'absent' in ph || !ph.range) throw new Error('no range');
+  const at = (value: number) => requirement('texture', { ph: value.toFixed(2), texture: 'loam' });
+  const [low, high] = [at(ph.range.low), at(ph.range.high)];
+  const row = kit.lime.methods.find(({ option }) => option.id === 'texture');
+  expect(high).toBeLessThan(low);
+  expect(number(row?.option.requirement)).toBeCloseTo(high, 6);
 });
 
 test('no feeding passes 1 lb of soluble N per 1000 ft² as printed', () => {

@@ -3,7 +3,6 @@ import type { Purchase } from './dosing/purchase';
 import type { FeedPlan } from './feeding/types';
 import type { Ground } from './ground/ground';
 import type { Quantity } from './units/quantity';
-import type { Figure } from './working/working';
 import type { PhOutlook } from './outlook/phOutlook';
 import type { LimePlan, SulfurPlan } from './ph/types';
 import type { AreaGoal } from './plants/goal';
@@ -15,7 +14,7 @@ import type { SamplingPlan } from './sampling/samplingPlan';
 import type { SlipDocument } from './slip/document';
 import type { Finding, Problems, StepId } from './working/context';
 import type { Msg } from './working/msg';
-import type { Working, WorkingId } from './working/working';
+import type { Figure, Working, WorkingId } from './working/working';
 import type { Pack } from './yardsticks/pack';
 
 /** A step's state follows from the plan; nobody ticks it off. */

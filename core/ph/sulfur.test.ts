@@ -100,6 +100,16 @@ test.each<[string, string | undefined, number]>([
   expect(value(sulfur?.set.total)).toBeCloseTo(pounds, 3);
 });
 
+test.each(['130', '0', '<30'])(
+  'a purity of %s %% is a problem at its place, and nothing is dosed',
+  (percent) => {
+    const labels = { 'sulfur-prills-90': { percent } };
+    const { problems, areas } = planCase(lawnCase({ ...BUSHES, labels }));
+    expect(problems['labels/sulfur-prills-90/percent']).toBeDefined();
+    expect(areas[0]?.sulfur?.doses).toEqual([]);
+  },
+);
+
 test('one firm dose in season, and a test three warm months later; a second is promised nowhere', () => {
   const { sulfur, slip } = plan({ planFrom: '2027-10-04' });
   expect(sulfur?.doses.map(({ date, state }) => [date, state])).toEqual([['2027-10-04', 'firm']]);

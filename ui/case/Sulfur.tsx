@@ -195,18 +195,21 @@ function WithWhat({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
 
 /** The sulfur of ground whose plants want a sourer soil. */
 export function Sulfur({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
-  const { area } = useCase();
+  const { area, state } = useCase();
   const dosed = sulfur.verdict === 'dose';
+  const own = decisionPlace(state.doc, area.area.id, 'sulfur-own').value;
   return (
     <>
       <Section title={text('sulfur.worthIt')}>
         <WorthIt sulfur={sulfur} />
       </Section>
+      {(dosed || own !== '') && (
+        <Section title={text('ph.howMuch')}>
+          <Schools sulfur={sulfur} />
+        </Section>
+      )}
       {dosed && (
         <>
-          <Section title={text('ph.howMuch')}>
-            <Schools sulfur={sulfur} />
-          </Section>
           <Section title={text('ph.withWhat')}>
             <WithWhat sulfur={sulfur} />
           </Section>
