@@ -98,6 +98,7 @@ const MORE: readonly LawnInput[] = [
     decisions: { 'sulfur-own': '1' },
     reason: 'More.',
   },
+  { ...BUSHES, decisions: { 'sulfur-own': '9' }, reason: 'Counted by hand.' },
   { ...BUSHES, alsoSpread: ['sulfur'], past: [{ kind: 'sulfur', on: '2027-07-01' }] },
   {
     ...FED,

@@ -171,6 +171,21 @@ test('no. 2: the trade’s rule of 0.2 lb for each tenth above 5.2: 18 tenths, 3
   expect(first).toMatchObject({ value: { value: expect.closeTo(10, 6) as number } });
 });
 
+test('no. 4: a hand sum of 26 tenths, 5.2 lb, is flagged as 44 % more than the trade’s rule', () => {
+  const file = lawnCase({
+    plant: 'blueberry',
+    situation: 'established',
+    ph: '7.0',
+    texture: 'loam',
+    decisions: { 'sulfur-own': '5.2' },
+    reason: 'Counted by hand.',
+  });
+  const { findings, workings } = planCase(file);
+  expect(findings.map(({ id }) => id)).toContain('lawn/sulfurOwnMuch');
+  const more = workings['lawn/sulfur/per-tenth/own-more'];
+  expect(more).toMatchObject({ value: { value: expect.closeTo(44.4, 1) as number, unit: '%' } });
+});
+
 test('no. 3: on 50 ft² of bush the slip says the first dose of a 30 % product: 0.5 lb S, 1.67 lb', () => {
   const { set, doses } = bushes('50', 'sulfur-mix-30');
   expect(set.total).toMatchObject({ value: { value: expect.closeTo(1.667, 3) as number } });

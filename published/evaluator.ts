@@ -130,6 +130,7 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
   'outlook-sulfur': (start = 0, used = 0, target = 0, reach = 0, full = 1, warm = 0) =>
     start + reach * Math.min(1, warm / full) * (target - used),
   'acid-of-n': (rate = 0, percent = 0, each = 0) => rate * (percent / 100) * each,
+  'percent-more': (own = 0, theirs = 1) => (own / theirs - 1) * 100,
   'dry-share': (water = 0) => (100 - water) / 100,
   'per-ton-to-percent': (score = 0, pure = 1) => (score / pure) * 100,
   'percent-of': (rate = 0, percent = 0) => rate * 0.01 * percent,

@@ -15,6 +15,7 @@ const VIEWS = [
   'readings',
   'table',
   'ph',
+  'sulfur',
   'feeding',
   'reading',
   'yardsticks',

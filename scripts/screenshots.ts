@@ -36,7 +36,6 @@ test('pictures', async ({ page }) => {
   const app = new App(page);
   await page.clock.setFixedTime('2027-10-04T10:00:00');
   await app.desk();
-  await picture(page, 'empty');
   await page.route('**/api/demo', (route) => route.fulfill({ json: { demo: true } }));
   await app.desk();
   await page.locator('[data-case-link]').nth(8).waitFor();
@@ -55,6 +54,13 @@ test('pictures', async ({ page }) => {
   await page.setViewportSize({ width: 900, height: 800 });
   await picture(page, 'ph-900');
   await page.setViewportSize({ width: 1280, height: 800 });
+  await open(app, 'Heron Farm', 'Results');
+  await app.type('pH (in water)', '6.4');
+  await app.field('Texture').selectOption('loam');
+  await app.go('pH');
+  await page.getByRole('img', { name: /expected pH/ }).waitFor();
+  await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 480));
+  await picture(page, 'sulfur');
   await open(app, 'Tannery Row', 'Ground');
   await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 380));
   await picture(page, 'ground');

@@ -4,7 +4,8 @@ import type { Readings } from '../report/types';
 import { LEAD_TOTAL } from '../tables/lead';
 
 /** A hazard by name; its words stand in the catalogue under `caution.<id>`. */
-export type CautionId = 'lead' | 'dust' | 'water' | 'oxidizer' | 'pets' | 'burn' | 'localCode';
+export type CautionId =
+  'lead' | 'caustic' | 'dust' | 'sulfate' | 'water' | 'oxidizer' | 'pets' | 'burn' | 'localCode';
 
 /** What a plan has that may raise a hazard. */
 interface Raising {
@@ -38,7 +39,9 @@ export function cautionsFor(
   const salts = fed.some(({ organic }) => !organic);
   return [
     ...(leadIsTold(readings) ? (['lead'] as const) : []),
+    ...(limes && lime.caustic ? (['caustic'] as const) : []),
     ...(limes || sours ? (['dust'] as const) : []),
+    ...(sours && sulfur.chosenMaterial.sulfate ? (['sulfate'] as const) : []),
     ...(hazard('oxidizer') ? (['oxidizer'] as const) : []),
     ...(hazard('pets') ? (['pets'] as const) : []),
     ...(salts ? (['burn'] as const) : []),

@@ -16,6 +16,8 @@ type Share = Figure<Quantity<'ratio', 'share'>>;
 export interface OutlookPoint {
   readonly date: IsoDate;
   readonly ph: Ph;
+  readonly low: Ph;
+  readonly high: Ph;
 }
 
 /** The pH over the coming months, if what is advised goes on. */
@@ -120,12 +122,15 @@ function creditReach(ctx: PlanContext, at: string, { credit }: LimePlan, of: Met
   );
 }
 
-/** No more decimals than a test has. */
-function toTenth(ctx: PlanContext, id: string, line: Ph): Ph {
+/** What the line comes to on a day, with no more decimals than a test has. */
+function pointOf(ctx: PlanContext, id: string, date: IsoDate, line: Ph): OutlookPoint {
   const entry = { id, label: msg('outlook.ph'), detail: { step: TENTH } };
-  return ctx.sheet.derive('round', entry, [line], ({ value }) =>
+  const ph = ctx.sheet.derive('round', entry, [line], ({ value }) =>
     quantity(Math.round(value / TENTH) * TENTH, 'pH', 'water'),
   );
+  const low = ctx.sheet.lowEnd({ id: `${id}/low`, label: msg('outlook.low') }, ph);
+  const high = ctx.sheet.highEnd({ id: `${id}/high`, label: msg('outlook.high') }, ph);
+  return { date, ph, low, high };
 }
 
 /** The pH after lime: each dressing works in a line over its months, all of them to the target. */
@@ -177,7 +182,7 @@ function afterLime(ctx: PlanContext, input: OutlookInput, planFrom: IsoDate): Ou
         return quantity(begun.value + (target.value - used.value) * share, 'pH', 'water');
       },
     );
-    return { date, ph: toTenth(ctx, id, line) };
+    return pointOf(ctx, id, date, line);
   });
 }
 
@@ -251,7 +256,7 @@ function afterSulfur(
           'water',
         ),
     );
-    return { date, ph: toTenth(ctx, id, line) };
+    return pointOf(ctx, id, date, line);
   });
 }
 

@@ -259,6 +259,7 @@ export function planLime(ctx: PlanContext, given: LimeInput): LimePlan {
     chosenMaterial: chosenRow,
     held: taken.held,
     passedBy: taken.passedBy,
+    caustic: taken.material.limit === 'bare-only',
     credit,
     from: readings.waterPh,
     ownReason:

@@ -43,6 +43,23 @@ function waterLime(
   ctx.find(area.id, 'ph', 'note', 'waterSweetens', { rate: { working: rate.id } }, [rate]);
 }
 
+/** An own amount more than this over a school is looked at twice, %. */
+const MUCH_MORE = 20;
+
+/** Says where an own amount is far over what a school asks for: tenths are easily miscounted. */
+function ownIsMuch(ctx: PlanContext, areaId: string, { ownMore }: SulfurPlan): void {
+  const shares = Object.entries(ownMore).flatMap(([school, more]) =>
+    'absent' in more ? [] : [{ school, more, value: more.value.value }],
+  );
+  const [most] = shares.sort((a, b) => b.value - a.value);
+  if (!most || most.value <= MUCH_MORE) return;
+  const params = {
+    share: { working: most.more.id },
+    school: msg(`sulfur.school.${most.school}`),
+  };
+  ctx.find(areaId, 'ph', 'note', 'sulfurOwnMuch', params, [most.more]);
+}
+
 /** What there is to ask, to decide and to know about the sulfur of an area. */
 export function sulfurFindings(
   ctx: PlanContext,
@@ -57,6 +74,7 @@ export function sulfurFindings(
   }
   if (verdict === 'wait' && why) ctx.find(area.id, 'ph', 'note', 'sulfurWait', { why });
   waterLime(ctx, { area, readings });
+  ownIsMuch(ctx, area.id, plan);
   if (verdict !== 'dose') return;
   if (chosenMaterial.mixed) {
     ctx.find(area.id, 'ph', 'note', 'sulfurMix', {}, [chosenMaterial.bag.worth]);

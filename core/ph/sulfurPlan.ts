@@ -280,6 +280,7 @@ export function planSulfur(ctx: PlanContext, input: LimeInput): SulfurPlan | und
     options,
     bySchool,
     gross,
+    ownMore: againstOwn(ctx, area.id, options, own?.rate),
     ownReason: own && own.reason !== '' ? own.reason : undefined,
     instead: insteadOf(ctx, input),
     first,
@@ -288,6 +289,32 @@ export function planSulfur(ctx: PlanContext, input: LimeInput): SulfurPlan | und
     testOn: dose && afterWarmMonths(dose.date),
     digest: digestOf(judged, chosen.id, dosed.set),
   };
+}
+
+/** How much more the advisor's own amount is than each school asks for. */
+function againstOwn(
+  ctx: PlanContext,
+  areaId: string,
+  options: readonly SulfurOption[],
+  own: SulfurRate | undefined,
+): SulfurPlan['ownMore'] {
+  if (!own) return {};
+  const told = options.filter(({ gross }) => !('absent' in gross) && gross.value.value > 0);
+  return Object.fromEntries(
+    told.map(({ id, gross }) => [
+      id,
+      ctx.sheet.derive(
+        'equation',
+        {
+          id: `${areaId}/sulfur/${id}/own-more`,
+          label: msg('sulfur.ownMore'),
+          detail: { equation: 'percent-more' },
+        },
+        [own, gross],
+        (mine, theirs) => quantity(100 * (mine.value / theirs.value - 1), '%', 'share'),
+      ),
+    ]),
+  );
 }
 
 /** The school that is dosed from: the first with an answer. */

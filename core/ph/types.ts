@@ -76,6 +76,8 @@ export interface LimePlan {
   /** Why nothing of the chosen material is dosed; its reason where the advisor passes the advice. */
   readonly held: Msg | undefined;
   readonly passedBy: string | undefined;
+  /** The chosen material burns skin and eyes. */
+  readonly caustic: boolean;
   /** Lime of before that is still to react, as the tables' limestone. */
   readonly credit: Figure<Quantity<'lb/1000ft2', 'limestone'>> | undefined;
   /** The pH that the amount is worked out from: of a range its upper end. */
@@ -155,6 +157,8 @@ export interface SulfurPlan {
   readonly gross: Figure<Quantity<'lb/1000ft2', 'S'>>;
   /** Why the advisor puts an amount of their own in place of the schools'. */
   readonly ownReason: string | undefined;
+  /** How much more that is than a school asks for, by school. */
+  readonly ownMore: Readonly<Record<string, Figure<Quantity<'%', 'share'>>>>;
   /** What can be done in this soil's stead. */
   readonly instead: SulfurInstead;
   /** Elemental sulfur of the one dose that is safe now. */

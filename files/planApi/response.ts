@@ -79,9 +79,8 @@ function lime({ lime: plan, ground }: AreaPlan, say: Say) {
 }
 
 /** The pH that is expected by a day, with its range. */
-function expected({ date, ph }: OutlookPoint) {
-  const range = 'absent' in ph ? undefined : ph.range;
-  return { date, ph: number(ph), low: range?.low ?? number(ph), high: range?.high ?? number(ph) };
+function expected({ date, ph, low, high }: OutlookPoint) {
+  return { date, ph: number(ph), low: number(low), high: number(high) };
 }
 
 /** Sulfur where plants of sour soil stand too high: one dose at most, never the whole sum. */

@@ -4,7 +4,6 @@ import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import type { OutlookPoint } from '../../core/outlook/phOutlook';
 import { formatDate } from '../format/date';
-import { quantityText } from '../format/quantity';
 import { text } from '../format/text';
 import { Cell, Table } from '../parts/Table';
 import { Figure } from '../working/Figure';
@@ -17,24 +16,21 @@ const OutlookChart = dynamic(() => import('./OutlookChart'), {
   loading: () => <div className="h-52" />,
 });
 
-function rangeWords({ ph }: OutlookPoint): string {
-  if ('absent' in ph || !ph.range) return '';
-  const [low, high] = [ph.range.low, ph.range.high].map((value) =>
-    quantityText({ ...ph.value, value }),
-  );
-  return text('outlook.between', { low: low ?? '', high: high ?? '' });
-}
-
 function Row({ point }: { point: OutlookPoint }): ReactNode {
-  const { date, ph } = point;
+  const { date, ph, low, high } = point;
   return (
-    <OpenableRow columns={3}>
+    <OpenableRow columns={4}>
       <tr className="border-b border-rule-2">
         <Cell>{formatDate(date)}</Cell>
         <Cell number>
           <Figure id={ph.id} />
         </Cell>
-        <Cell number>{rangeWords(point)}</Cell>
+        <Cell number>
+          <Figure id={low.id} />
+        </Cell>
+        <Cell number>
+          <Figure id={high.id} />
+        </Cell>
       </tr>
     </OpenableRow>
   );
@@ -71,7 +67,8 @@ export function Outlook(): ReactNode {
           heads={[
             { id: 'date', words: text('outlook.head.date') },
             { id: 'ph', words: text('outlook.head.ph'), number: true },
-            { id: 'range', words: text('outlook.head.range'), number: true },
+            { id: 'low', words: text('outlook.head.low'), number: true },
+            { id: 'high', words: text('outlook.head.high'), number: true },
           ]}
         >
           {outlook.map((point) => (

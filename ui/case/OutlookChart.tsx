@@ -23,16 +23,9 @@ function themeColor(name: string): string {
   return getComputedStyle(document.documentElement).getPropertyValue(`--color-${name}`).trim();
 }
 
-interface Ends {
-  readonly middle: number;
-  readonly low: number;
-  readonly high: number;
-}
-
-function endsOf({ ph }: OutlookPoint): Ends | undefined {
-  if ('absent' in ph) return undefined;
-  const middle = ph.value.value;
-  return { middle, low: ph.range?.low ?? middle, high: ph.range?.high ?? middle };
+/** The numbers of a series; the parts of a point are absent together. */
+function numbersOf(figures: readonly OutlookPoint['ph'][]): number[] {
+  return figures.flatMap((each) => ('absent' in each ? [] : each.value.value));
 }
 
 /** The expected pH as a line in its range, over the range that the plants do well in. */
@@ -43,7 +36,9 @@ export default function OutlookChart({
   points: readonly OutlookPoint[];
   window: { readonly low: number; readonly high: number };
 }): ReactNode {
-  const ends = points.flatMap((point) => endsOf(point) ?? []);
+  const expected = numbersOf(points.map(({ ph }) => ph));
+  const low = numbersOf(points.map((point) => point.low));
+  const high = numbersOf(points.map((point) => point.high));
   const labels = points.map(({ date }) => formatDate(date));
   const spruce = themeColor('spruce');
   const wash = themeColor('spruce-wash');
@@ -55,26 +50,26 @@ export default function OutlookChart({
     datasets: [
       {
         label: text('outlook.expected'),
-        data: ends.map(({ middle }) => middle),
+        data: expected,
         borderColor: themeColor('ink'),
         backgroundColor: themeColor('ink'),
         borderWidth: 2,
         pointRadius: 3,
       },
-      { ...bare, label: text('outlook.range'), data: ends.map(({ low }) => low) },
+      { ...bare, label: text('outlook.range'), data: low },
       {
         ...bare,
         label: text('outlook.range'),
-        data: ends.map(({ high }) => high),
+        data: high,
         fill: '-1',
         backgroundColor: wash,
       },
-      { ...edge, label: text('outlook.window'), data: ends.map(() => window.low) },
-      { ...edge, label: text('outlook.window'), data: ends.map(() => window.high) },
+      { ...edge, label: text('outlook.window'), data: expected.map(() => window.low) },
+      { ...edge, label: text('outlook.window'), data: expected.map(() => window.high) },
     ],
   };
-  const lows = [...ends.map(({ low }) => low), window.low];
-  const highs = [...ends.map(({ high }) => high), window.high];
+  const lows = [...low, window.low];
+  const highs = [...high, window.high];
   const font = { family: getComputedStyle(document.body).fontFamily, size: 12 };
   const options: ChartOptions<'line'> = {
     animation: false,
@@ -91,8 +86,8 @@ export default function OutlookChart({
     },
   };
   return (
-    <div className="h-52" role="img" aria-label={text('outlook.chart')}>
-      <Line data={data} options={options} />
+    <div className="h-52">
+      <Line data={data} options={options} aria-label={text('outlook.chart')} />
     </div>
   );
 }

@@ -67,6 +67,8 @@ function WorthIt({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
 /** What each school asks for in all. */
 function Schools({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
   const { plan } = useCase();
+  const { ownMore } = sulfur;
+  const owned = Object.keys(ownMore).length > 0;
   return (
     <>
       <Table
@@ -74,10 +76,11 @@ function Schools({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
         heads={[
           { id: 'school', words: text('sulfur.head.school') },
           { id: 'gross', words: text('sulfur.head.gross'), number: true },
+          ...(owned ? [{ id: 'own', words: text('sulfur.head.own'), number: true }] : []),
         ]}
       >
         {sulfur.options.map(({ id, gross }) => (
-          <OpenableRow key={id} columns={2}>
+          <OpenableRow key={id} columns={owned ? 3 : 2}>
             <tr className="border-b border-rule-2">
               <Cell>{text(`sulfur.school.${id}`)}</Cell>
               {'absent' in gross ? (
@@ -89,6 +92,7 @@ function Schools({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
                   <Figure id={gross.id} />
                 </Cell>
               )}
+              {owned && <Cell number>{ownMore[id] && <Figure id={ownMore[id].id} signed />}</Cell>}
             </tr>
           </OpenableRow>
         ))}

@@ -200,6 +200,45 @@ test.each<[string, LawnInput]>([
   ['sulfur without an area', { ...BUSHES, unknownArea: true, situation: 'tilled' }],
   ['sulfur refused', { ...BUSHES, decisions: { fizz: 'yes' } }],
   ['sulfur asked about', { ...BUSHES, ph: '7.4', more: { 'water-alkalinity': { text: '150' } } }],
+  [
+    'a lawn to be soured by a sulfate, an amount of one’s own',
+    {
+      ph: '7.4',
+      texture: 'loam',
+      cec: '12',
+      decisions: {
+        'sulfur-wanted': 'yes',
+        fizz: 'no',
+        'sulfur-own': '3',
+        'sulfur-material': 'iron-sulfate',
+      },
+      reason: 'By hand.',
+    },
+  ],
+  [
+    'sulfur before the last has worked',
+    { ...BUSHES, alsoSpread: ['sulfur'], decisions: { 'sulfur-own': '3' }, reason: 'By hand.' },
+  ],
+  ['aluminum on blueberries', { ...BUSHES, decisions: { 'sulfur-material': 'aluminum-sulfate' } }],
+  ...(['wood-ash', 'hydrated', 'burnt', 'marl', 'dolomitic-pelletized'] as const).map(
+    (material): [string, LawnInput] => [
+      `lime as ${material}`,
+      { ...ORACLE, decisions: { 'lime-material': material }, reason: 'At hand.' },
+    ],
+  ),
+  [
+    'labels of every kind, much lime on dug ground',
+    {
+      ...ORACLE,
+      plant: 'alfalfa',
+      situation: 'tilled',
+      buffer: '5.6',
+      label: { percent: '90', moisture: '4', sieves: { '8': '95', '20': '70', '60': '50' } },
+      labels: {
+        'calcitic-ground': { kind: 'ECCE', scheme: 'missouri', percent: '420', price: '5' },
+      },
+    },
+  ],
   ['too sour', { ...BUSHES, ph: '3.9' }],
   ['sulfur at work', { ...BUSHES, alsoSpread: ['sulfur'] }],
   ['sulfur on clay, no texture', { ...BUSHES, texture: '' }],

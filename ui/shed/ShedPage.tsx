@@ -132,7 +132,7 @@ function ByPercent<M extends Plain>({
   label: string;
   head: string;
   materials: readonly M[];
-  percent: (material: M) => number;
+  percent: (material: M) => string;
 }): ReactNode {
   return (
     <Table
@@ -147,8 +147,11 @@ function ByPercent<M extends Plain>({
     >
       {materials.map((material) => (
         <tr key={material.id} className="border-b border-rule-2">
-          <Cell>{text(`material.${material.id}`)}</Cell>
-          <Cell number>{String(percent(material))}</Cell>
+          <Cell>
+            {text(`material.${material.id}`)}
+            <span className="block text-small text-ink-2">{text(`why.${material.id}`)}</span>
+          </Cell>
+          <Cell number>{percent(material)}</Cell>
           <Cell number>{String(material.density)}</Cell>
           <Cell number>{material.bagsLb.join(', ')}</Cell>
           <Cell>{text(`standing.${material.standing}`)}</Cell>
@@ -172,7 +175,7 @@ export function ShedPage(): ReactNode {
           label={text('shed.limes')}
           head={text('shed.head.cce')}
           materials={SHIPPED_MATERIALS.lime}
-          percent={({ typicalCce }) => typicalCce}
+          percent={({ typicalCce }) => String(typicalCce)}
         />
       </Section>
       <Section title={text('shed.sulfur')}>
@@ -180,7 +183,9 @@ export function ShedPage(): ReactNode {
           label={text('shed.sulfur')}
           head={text('shed.head.sulfur')}
           materials={SHIPPED_MATERIALS.sulfur}
-          percent={({ typicalS }) => typicalS}
+          percent={({ typicalS, forPound }) =>
+            forPound === undefined ? String(typicalS) : text('shed.forPound', { pounds: forPound })
+          }
         />
       </Section>
     </main>
