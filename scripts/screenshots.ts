@@ -59,7 +59,7 @@ test('pictures', async ({ page }) => {
   await app.field('Texture').selectOption('loam');
   await app.go('pH');
   await page.getByRole('img', { name: /expected pH/ }).waitFor();
-  await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 480));
+  await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 720));
   await picture(page, 'sulfur');
   await open(app, 'Tannery Row', 'Ground');
   await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 380));

@@ -163,8 +163,13 @@ function Material({ row }: { row: SulfurMaterialRow }): ReactNode {
       columns={4}
     >
       <Cell number>
-        <Figure id={row.bag.worth.id} bare={row.sulfate} />
-        {row.sulfate && text('sulfur.forOne')}
+        {row.sulfate ? (
+          <FigureText
+            message={{ id: 'sulfur.forOne', params: { each: { working: row.bag.worth.id } } }}
+          />
+        ) : (
+          <Figure id={row.bag.worth.id} />
+        )}
       </Cell>
       <BagCells row={row} />
     </ChoiceRow>
