@@ -26,17 +26,19 @@ export interface Entry {
 type Figures<A extends readonly Quantity[]> = { readonly [K in keyof A]: Figure<A[K]> };
 
 /** Every combination of the inputs' low and high ends. */
-function corners(figures: readonly Figure[]): Quantity[][] {
-  let rows: Quantity[][] = [[]];
-  for (const figure of figures) {
-    if ('absent' in figure) continue;
-    const { unit, of } = figure.value;
-    const ends = figure.range
-      ? [figure.range.low, figure.range.high].map((value) => ({ value, unit, of }))
-      : [figure.value];
-    rows = rows.flatMap((row) => ends.map((end) => [...row, end]));
-  }
-  return rows;
+function corners(figures: readonly Figure[], values: readonly Quantity[]): Quantity[][] {
+  const ranged = figures.flatMap((figure, at) => {
+    const range = 'value' in figure ? figure.range : undefined;
+    return range ? [{ at, range }] : [];
+  });
+  return Array.from({ length: 2 ** ranged.length }, (_, which) => {
+    const row = [...values];
+    ranged.forEach(({ at, range }, bit) => {
+      const value = which & (1 << bit) ? range.high : range.low;
+      row[at] = { ...(row[at] as Quantity), value };
+    });
+    return row;
+  });
 }
 
 type Writable<T> = { -readonly [K in keyof T]: T[K] };
@@ -125,7 +127,7 @@ export class Sheet {
       this.write(present(entry, op, ids, value));
       return { id: entry.id, value };
     }
-    const rows = corners(list);
+    const rows = corners(list, values);
     const ends = rows.map((row) => compute(...(row as readonly Quantity[] as A)).value);
     const range: Range = { low: Math.min(...ends), high: Math.max(...ends) };
     this.write(present(entry, op, ids, value, range));
