@@ -8,6 +8,7 @@ import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import type { Figure } from '../working/working';
+import { bagSize, isTyped } from './bagSize';
 import { effectiveCce, type Basis } from './basis';
 
 /** What a bag is worth: by CCE alone, or with its fineness by the scheme that its label goes by. */
@@ -35,10 +36,6 @@ type Percent = Figure<Quantity<'%', 'CCE'>>;
 /** More water than this is a slurry, %. */
 const MOST_MOISTURE = 60;
 const PRICE = { min: 0, max: 10_000 };
-
-function isTyped(text: string | undefined): boolean {
-  return (text ?? '').trim() !== '';
-}
 
 /** What passes each sieve of a scheme; a finer one passes no more than a coarser. */
 function passingOf(
@@ -223,35 +220,13 @@ export function readBag(
   const label = file.labels[material.id] ?? EMPTY_LABEL;
   const prefix = `${areaId}/lime/material/${material.id}`;
   const at = `labels/${material.id}`;
-  const { standing, source } = material;
-  const density = ctx.constant(
-    { id: `${prefix}/density`, label: msg('dose.density'), standing, source },
-    material.density,
-    'lb/ft3',
-    'density',
-  );
-  const size = isTyped(label.bag)
-    ? ctx.number(
-        { id: `${prefix}/bag`, label: msg('lime.bagSize'), at: `${at}/bag` },
-        label.bag,
-        { min: 1, max: 4000 },
-        'lb/bag',
-        'product',
-      )
-    : ctx.constant(
-        { id: `${prefix}/bag`, label: msg('lime.bagSizeTypical'), standing, source },
-        material.bagsLb[0],
-        'lb/bag',
-        'product',
-      );
   const paid = { id: `${prefix}/price`, label: msg('buy.price'), at: `${at}/price` };
   const price = isTyped(label.price)
     ? ctx.number(paid, label.price, PRICE, 'usd/bag', 'money')
     : undefined;
   return {
+    ...bagSize(ctx, prefix, material, label),
     effectiveness: effectivenessOf(ctx, prefix, material, label),
-    size,
-    density,
     price,
     fromLabel: isTyped(label.percent),
   };

@@ -10,13 +10,10 @@ import {
 import { quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
+import { bagSize, isTyped } from './bagSize';
 import type { LimeInput, ProductRate, SulfurBag, SulfurMaterialRow, SulfurPlan } from './types';
 
 const PERCENT = { min: 5, max: 100 };
-
-function isTyped(text: string | undefined): text is string {
-  return (text ?? '').trim() !== '';
-}
 
 /** What a pound of it does: the sulfur in it, or how many pounds do as much as one of sulfur. */
 function worthOf(
@@ -68,28 +65,10 @@ function readBag(
   prefix: string,
   material: SulfurMaterial,
 ): SulfurBag {
-  const { id, density, bagsLb, standing, source } = material;
-  const label = file.labels[id];
-  const usual = { standing, source };
-  const size = isTyped(label?.bag)
-    ? ctx.number(
-        { id: `${prefix}/bag`, label: msg('lime.bagSize'), at: `labels/${id}/bag` },
-        label.bag,
-        { min: 1, max: 4000 },
-        'lb/bag',
-        'product',
-      )
-    : ctx.constant(
-        { id: `${prefix}/bag`, label: msg('lime.bagSizeTypical'), ...usual },
-        bagsLb[0],
-        'lb/bag',
-        'product',
-      );
-  const weight = { id: `${prefix}/density`, label: msg('dose.density'), ...usual };
+  const label = file.labels[material.id];
   return {
     ...worthOf(ctx, file, prefix, material),
-    size,
-    density: ctx.constant(weight, density, 'lb/ft3', 'density'),
+    ...bagSize(ctx, prefix, material, label),
     fromLabel: material.forPound === undefined && isTyped(label?.percent),
   };
 }

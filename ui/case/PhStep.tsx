@@ -19,6 +19,7 @@ import { Findings } from './Findings';
 import { decisionPlace } from './places';
 import { LimeMaterials } from './LimeMaterials';
 import { Outlook } from './Outlook';
+import { OwnAmount } from './OwnAmount';
 import { SettleButton } from './SettleButton';
 import { OwnSulfur, Sulfur, SulfurWanted } from './Sulfur';
 
@@ -152,8 +153,6 @@ function HowMuch(): ReactNode {
   const shown = methods.filter(({ option, chosen }) =>
     option.id === 'laboratory' ? labTyped || chosen : option.id !== 'own' || ownTyped || chosen,
   );
-  const own = (part: 'value' | 'reason') =>
-    decisionPlace(state.doc, area.area.id, 'lime-own', part);
   return (
     <>
       <Table
@@ -175,19 +174,7 @@ function HowMuch(): ReactNode {
         ))}
       </Table>
       <p className="mt-1.5 text-small text-ink-2">{text('ph.recalled')}</p>
-      <details className="mt-2" open={own('value').value !== '' || own('reason').value !== ''}>
-        <summary className="cursor-pointer py-1 text-small font-semibold text-spruce">
-          {text('ph.own')}
-        </summary>
-        <div className="mt-2 flex flex-wrap gap-4">
-          <TextField
-            label={text('ph.ownAmount')}
-            place={own('value')}
-            unit={text('unit.lb/1000ft2')}
-          />
-          <TextField label={text('ph.ownReason')} place={own('reason')} width="wide" />
-        </div>
-      </details>
+      <OwnAmount what="lime-own" label={text('ph.ownAmount')} unit={text('unit.lb/1000ft2')} />
     </>
   );
 }

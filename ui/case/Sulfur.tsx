@@ -13,7 +13,8 @@ import { useCase } from './caseContext';
 import { BagCells, LabelFields } from './BagParts';
 import { ChoiceRow } from './ChoiceRow';
 import { DoseTable } from './DoseTable';
-import { SelectField, TextField } from './Fields';
+import { SelectField } from './Fields';
+import { OwnAmount } from './OwnAmount';
 import { decisionPlace } from './places';
 import { named } from './reportChoices';
 
@@ -113,25 +114,10 @@ function Schools({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
   );
 }
 
-/** An amount of the advisor's own, with its reason. */
+/** An amount of sulfur of the advisor's own. */
 export function OwnSulfur(): ReactNode {
-  const { area, state } = useCase();
-  const own = (part: 'value' | 'reason') =>
-    decisionPlace(state.doc, area.area.id, 'sulfur-own', part);
   return (
-    <details className="mt-2" open={own('value').value !== '' || own('reason').value !== ''}>
-      <summary className="cursor-pointer py-1 text-small font-semibold text-spruce">
-        {text('ph.own')}
-      </summary>
-      <div className="mt-2 flex flex-wrap gap-4">
-        <TextField
-          label={text('sulfur.ownAmount')}
-          place={own('value')}
-          unit={text('unit.lb/100ft2')}
-        />
-        <TextField label={text('ph.ownReason')} place={own('reason')} width="wide" />
-      </div>
-    </details>
+    <OwnAmount what="sulfur-own" label={text('sulfur.ownAmount')} unit={text('unit.lb/100ft2')} />
   );
 }
 
