@@ -15,10 +15,6 @@ import {
   type Typed,
 } from './casefile';
 
-/**
- * An entry of an analyte with nothing typed in it yet.
- * @example emptyResult('om') // { text: '', unit: '%', method: '' }
- */
 /** A label on which nothing is said yet. */
 export const EMPTY_LABEL: Label = {
   kind: 'CCE',
@@ -30,6 +26,10 @@ export const EMPTY_LABEL: Label = {
   price: '',
 };
 
+/**
+ * An entry of an analyte with nothing typed in it yet.
+ * @example emptyResult('om') // { text: '', unit: '%', method: '' }
+ */
 export function emptyResult(analyte: Analyte): Typed {
   const { units, methods } = ANALYTE_FACTS[analyte];
   return { text: '', unit: units[0] ?? '', method: methods[0] ?? '' };

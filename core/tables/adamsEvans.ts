@@ -17,7 +17,7 @@ export const ADAMS_EVANS = {
 /**
  * The share of the exchange sites that is acid at a pH: the lower root of the curve.
  * @param ph water pH from 4.5 to 7.79
- * @example acidShare(6.5) // 0.26
+ * @example Number(acidShare(6.5).toFixed(2)) // 0.26
  */
 export function acidShare(ph: number): number {
   const { intercept, slope, square } = ADAMS_EVANS.curve;

@@ -74,7 +74,7 @@ export function schemeOf(id: SchemeId | ''): FinenessScheme {
 /**
  * The share of a material that works, 0 to 1.
  * @param passing percent by weight that passes each sieve of the scheme, in its order
- * @example finenessFactor(schemeOf('wisconsin'), [95, 70, 50]) // 0.67
+ * @example Math.round(100 * finenessFactor(schemeOf('wisconsin'), [95, 70, 50])) // 67
  */
 export function finenessFactor({ factors }: FinenessScheme, passing: readonly number[]): number {
   const ends = [100, ...passing, 0];

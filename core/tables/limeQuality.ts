@@ -13,7 +13,7 @@ const TABLE_LIMESTONE_PASSING = { '8': 95, '20': 70, '60': 50, '100': 40 } as co
 
 /**
  * Effective CCE of the tables’ limestone by a scheme of fineness, %.
- * @example tableLimestoneBy('wisconsin') // 90 × 0.67 = 60.3
+ * @example Math.round(tableLimestoneBy('wisconsin')) // 60
  */
 export function tableLimestoneBy(scheme: SchemeId | ''): number {
   const by = schemeOf(scheme);

@@ -459,7 +459,7 @@ export function perTonToScore(
 
 /**
  * Tons on an acre from pounds on 1000 ft²: 43.56 thousand square feet, 2000 lb.
- * @example perThousandToTonsPerAcre(quantity(91.8, 'lb/1000ft2', 'product')).value // 2.0
+ * @example perThousandToTonsPerAcre(quantity(100, 'lb/1000ft2', 'product')).value.toFixed(3) // '2.178'
  */
 export function perThousandToTonsPerAcre<S extends Substance>(
   rate: Quantity<'lb/1000ft2', S>,
