@@ -3,8 +3,8 @@ import { PURE_CARBONATE, TABLE_LIMESTONE_CCE, tableLimestoneBy } from '../tables
 import type { SourceId } from '../tables/sources';
 
 /**
- * What a pound of a requirement is: limestone of a known quality, or a pound of whatever is spread
- * because the source does not say.
+ * What a pound of a requirement is: limestone of a known quality, limestone of whatever quality is
+ * sold because the source does not say, or a pound of the very product that is spread.
  */
 export type Basis =
   | {
@@ -14,7 +14,8 @@ export type Basis =
       readonly fineness: 'table' | 'full';
       readonly source: SourceId;
     }
-  | { readonly kind: 'unstated' };
+  | { readonly kind: 'unstated' }
+  | { readonly kind: 'product' };
 
 /** The agricultural ground limestone that the SMP table and the Tri-State lines count in. */
 export function agriculturalLimestone(source: SourceId): Basis {
@@ -30,6 +31,9 @@ export const PURE_LIME: Basis = {
 };
 
 export const UNSTATED: Basis = { kind: 'unstated' };
+
+/** An amount that was typed for the product at hand. */
+export const OF_PRODUCT: Basis = { kind: 'product' };
 
 /** Effective CCE of a basis by a scheme of fineness, %. */
 export function effectiveCce(

@@ -173,6 +173,17 @@ test.each<[string, string, string, string]>([
   if (finding) expect(findings).toContain(finding);
 });
 
+test('a laboratory’s 100 lb of lime are 69 lb of hydrated, but an own amount is of the product at hand', () => {
+  const bare = { situation: 'tilled', plant: 'mixed-vegetables' } as const;
+  const amount = (decisions: LawnInput['decisions'] = {}) =>
+    number(plan({ ...bare, lab: { text: '100' }, decisions, reason: 'As agreed.' }).lime.rate);
+  const hydrated = { 'lime-material': 'hydrated' } as const;
+  expect(amount({ 'lime-method': 'laboratory' })).toBe(100);
+  // 100 × 90 ÷ 130
+  expect(amount({ 'lime-method': 'laboratory', ...hydrated })).toBeCloseTo(69.23, 2);
+  expect(amount({ 'lime-method': 'own', 'lime-own': '30', ...hydrated })).toBe(30);
+});
+
 test('what comes with it: 11 % magnesium of the dolomitic, and tons on an acre', () => {
   const { lime } = plan({ decisions: { 'lime-material': 'dolomitic-ground' } });
   expect(number(lime.brings.mg)).toBeCloseTo(number(lime.rate) * 0.11, 9);

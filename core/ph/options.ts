@@ -13,7 +13,7 @@ import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import type { Figure } from '../working/working';
 import type { Readings } from '../report/types';
-import { agriculturalLimestone, PURE_LIME, UNSTATED, type Basis } from './basis';
+import { agriculturalLimestone, OF_PRODUCT, PURE_LIME, UNSTATED, type Basis } from './basis';
 import type { MethodInput, PerAcre, RequirementMethod } from './method';
 import { REQUIREMENT_METHODS } from './methods';
 import { smpLike } from './methods/buffers';
@@ -240,7 +240,7 @@ function ownOption(
         );
   return {
     id: 'own',
-    basis: UNSTATED,
+    basis: OF_PRODUCT,
     asPrinted: undefined,
     requirement,
     advised: requirement,

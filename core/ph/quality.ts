@@ -2,7 +2,7 @@ import type { CaseFile, Label } from '../casefile/casefile';
 import { EMPTY_LABEL } from '../casefile/newCase';
 import type { LimeMaterial } from '../materials/types';
 import { finenessFactor, schemeOf, type FinenessScheme } from '../tables/fineness';
-import { LIMESTONE_CCE_MIN } from '../tables/limeQuality';
+import { LIMESTONE_CCE_MAX, LIMESTONE_CCE_MIN, TABLE_LIMESTONE_CCE } from '../tables/limeQuality';
 import { limestoneToProduct, perTonToScore, poundForPound } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
@@ -235,7 +235,7 @@ export function readBag(
 /**
  * A requirement as pounds of the product in the bag. Quality is counted once: CCE against CCE, or a
  * score (which already contains CCE) against that of the basis by the same scheme of fineness. Where
- * the basis does not state its quality, a pound is a pound.
+ * the basis does not state its quality a pound is a pound of any limestone, but not of what is stronger.
  */
 export function toProduct(
   ctx: PlanContext,
@@ -244,13 +244,22 @@ export function toProduct(
   basis: Basis,
   effectiveness: Effectiveness,
 ): Figure<Quantity<'lb/1000ft2', 'product'>> {
-  if (basis.kind === 'unstated') {
-    const entry = { id, label: msg('lime.poundForPound') };
-    return ctx.sheet.derive('convert', entry, [requirement], poundForPound);
-  }
   const table = `${id}/basis`;
   const standing = 'recalled' as const;
   const entry = { id, label: msg('lime.toProduct') };
+  if (basis.kind !== 'limestone') {
+    const { figure } = effectiveness;
+    const strong = 'value' in figure && figure.value.value > LIMESTONE_CCE_MAX;
+    if (basis.kind === 'product' || !strong) {
+      const plain = { id, label: msg('lime.poundForPound') };
+      return ctx.sheet.derive('convert', plain, [requirement], poundForPound);
+    }
+    const named = { id: table, label: msg('lime.basisUsual'), source: 'practice' } as const;
+    const usual = ctx.constant(named, TABLE_LIMESTONE_CCE, '%', 'CCE');
+    return ctx.sheet.derive('proportion', entry, [requirement, usual, figure], (r, b, l) =>
+      quantity((r.value * b.value) / l.value, 'lb/1000ft2', 'product'),
+    );
+  }
   if (effectiveness.kind === 'CCE') {
     const label = msg('lime.basisCce');
     const named = { id: table, label, source: basis.source, standing };

@@ -180,6 +180,27 @@ test('aluminum sulfate: six times the weight, five pounds on 100 ft² at most, n
   expect(value(iron?.set.total)).toBeCloseTo(4, 6);
 });
 
+test('as printed no sulfate passes its own cap, and no dose what the year still allows', () => {
+  for (let feet = 30; feet < 400; feet += 17) {
+    const squareFeet = String(feet);
+    const alum = plan({
+      plant: 'camellia',
+      ph: '6.6',
+      squareFeet,
+      decisions: { 'sulfur-material': 'aluminum-sulfate' },
+    }).sulfur;
+    expect(value(alum?.doses[0]?.amount.printed)).toBeLessThanOrEqual((5 * feet) / 100 + 1e-9);
+    const rest = plan({
+      ...LAWN,
+      squareFeet,
+      past: [spread('8', '2027-04-01', '')],
+      decisions: SOUR,
+    });
+    const product = value(rest.sulfur?.doses[0]?.amount.printed);
+    expect(product * 0.9).toBeLessThanOrEqual((2 * feet) / 1000 + 1e-9);
+  }
+});
+
 test('an own amount needs a reason, keeps the cap, and stands on the slip as the advisor’s', () => {
   const decisions = { 'sulfur-own': '0.4' };
   expect(plan({ decisions }).sulfur?.verdict).toBe('ask');

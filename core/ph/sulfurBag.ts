@@ -9,7 +9,7 @@ import {
 } from '../units/convert';
 import { quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
-import { msg } from '../working/msg';
+import { msg, type Msg } from '../working/msg';
 import { bagSize, isTyped } from './bagSize';
 import type { LimeInput, ProductRate, SulfurBag, SulfurMaterialRow, SulfurPlan } from './types';
 
@@ -73,29 +73,33 @@ function readBag(
   };
 }
 
-/** Product of the first dose: no more than the material itself may go on at once. */
-function firstProduct(
+/** Most of a material itself at once, lb/1000 ft²; nothing where only its sulfur is limited. */
+function mostOf(
   ctx: PlanContext,
   prefix: string,
-  first: SulfurPlan['first'],
-  { share }: SulfurBag,
   { most, standing, source }: SulfurMaterial,
-): ProductRate {
-  const entry = { id: `${prefix}/rate`, label: msg('sulfur.product') };
-  const divided = most === undefined ? entry : { ...entry, id: `${prefix}/uncapped` };
-  const rate = ctx.sheet.derive('divide', divided, [first, share], (s, part) =>
-    nutrientToProduct(s, part),
-  );
-  if (most === undefined) return rate;
+): ProductRate | undefined {
+  if (most === undefined) return undefined;
   const limit = { id: `${prefix}/most`, label: msg('sulfur.mostProduct'), standing, source };
   const perHundred = ctx.constant(limit, most, 'lb/100ft2', 'product');
-  const cap = ctx.sheet.derive(
-    'convert',
-    { id: `${prefix}/most-rate`, label: msg('sulfur.mostProduct') },
-    [perHundred],
-    (q) => perHundredToPerThousand(q),
+  const entry = { id: `${prefix}/most-rate`, label: msg('sulfur.mostProduct') };
+  return ctx.sheet.derive('convert', entry, [perHundred], (q) => perHundredToPerThousand(q));
+}
+
+/** Product for an amount of sulfur: no more than the material itself may go on at once. */
+export function sulfurProduct(
+  ctx: PlanContext,
+  entry: { readonly id: string; readonly label: Msg },
+  sulfur: SulfurPlan['first'],
+  { share }: SulfurBag,
+  most: ProductRate | undefined,
+): ProductRate {
+  const divided = most ? { ...entry, id: `${entry.id}/uncapped` } : entry;
+  const rate = ctx.sheet.derive('divide', divided, [sulfur, share], (s, part) =>
+    nutrientToProduct(s, part),
   );
-  return ctx.sheet.derive('cap', entry, [rate, cap], (a, b) =>
+  if (!most) return rate;
+  return ctx.sheet.derive('cap', entry, [rate, most], (a, b) =>
     quantity(Math.min(a.value, b.value), 'lb/1000ft2', 'product'),
   );
 }
@@ -127,7 +131,9 @@ export function sulfurMaterials(
     const { id, mixed, forPound } = material;
     const prefix = `${area.id}/sulfur/material/${id}`;
     const bag = readBag(ctx, file, prefix, material);
-    const rate = firstProduct(ctx, prefix, first, bag, material);
+    const most = mostOf(ctx, prefix, material);
+    const entry = { id: `${prefix}/rate`, label: msg('sulfur.product') };
+    const rate = sulfurProduct(ctx, entry, first, bag, most);
     const total = ctx.sheet.derive(
       'multiply',
       { id: `${prefix}/total`, label: msg('dose.total') },
@@ -142,6 +148,7 @@ export function sulfurMaterials(
       refused: poisons(material, goal),
       chosen: id === chosen,
       bag,
+      most,
       rate,
       total,
       bags,

@@ -10,12 +10,12 @@ import {
   type SulfurSoil,
 } from '../tables/sulfur';
 import type { Texture } from '../tables/limeByTexture';
-import { nutrientToProduct, perHundredToPerThousand } from '../units/convert';
+import { perHundredToPerThousand } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
-import { msg } from '../working/msg';
+import { msg, type Msg } from '../working/msg';
 import type { Figure } from '../working/working';
-import { poisons, sulfurMaterials } from './sulfurBag';
+import { poisons, sulfurMaterials, sulfurProduct } from './sulfurBag';
 import { insteadOf } from './sulfurInstead';
 import { sulfurOptions, type SulfurOption } from './sulfurNeed';
 import { afterWarmMonths, pastSulfur, waitsUntil, type PastSulfur } from './sulfurPast';
@@ -110,18 +110,17 @@ function leftOfYear(
   );
 }
 
-/** The first dose of a need: all of it, or as much as roots bear at once and in a year. */
-function firstDose(
+/** The smallest of several rates. */
+function atMost(
   ctx: PlanContext,
-  input: LimeInput,
-  gross: SulfurRate,
-  caps: readonly SulfurRate[],
+  id: string,
+  label: Msg,
+  rates: readonly SulfurRate[],
 ): SulfurRate {
-  const entry = { id: `${input.area.id}/sulfur/first`, label: msg('sulfur.first') };
   return ctx.sheet.derive(
     'cap',
-    entry,
-    [gross, ...caps],
+    { id, label },
+    rates,
     (...all: readonly Quantity<'lb/1000ft2', 'S'>[]) =>
       quantity(Math.min(...all.map(({ value }) => value)), 'lb/1000ft2', 'S'),
   );
@@ -193,16 +192,12 @@ function verdictOf(
 function oneDose(
   ctx: PlanContext,
   { area, ground, planFrom }: LimeInput,
-  { rate, bag }: SulfurMaterialRow,
+  { rate, bag, most: own }: SulfurMaterialRow,
   cap: SulfurRate,
 ): Pick<SulfurPlan, 'set' | 'doses' | 'bagsToBuy'> {
   const at = `${area.id}/sulfur`;
-  const most = ctx.sheet.derive(
-    'divide',
-    { id: `${at}/cap/product`, label: msg('sulfur.capProduct') },
-    [cap, bag.share],
-    (s, share) => nutrientToProduct(s, share),
-  );
+  const entry = { id: `${at}/cap/product`, label: msg('sulfur.capProduct') };
+  const most = sulfurProduct(ctx, entry, cap, bag, own);
   const set = splitDoses(ctx, `${at}/dose`, rate, most, ground.extent, {
     bag: bag.size,
     density: bag.density,
@@ -263,14 +258,15 @@ export function planSulfur(ctx: PlanContext, input: LimeInput): SulfurPlan | und
   const need = judged.why
     ? ctx.sheet.absent({ id: `${at}/held`, label }, judged.why, [gross.id])
     : gross;
-  const first = firstDose(ctx, input, need, [cap, left]);
+  const most = atMost(ctx, `${at}/cap/now`, msg('sulfur.capNow'), [cap, left]);
+  const first = atMost(ctx, `${at}/first`, msg('sulfur.first'), [need, most]);
   const decided = decisionOf(file, area.id, 'sulfur-material')?.value;
   const fitting = materials.sulfur.filter((material) => !poisons(material, input.goal));
   const known = fitting.find(({ id }) => id === decided) ?? fitting[0];
   const rows = sulfurMaterials(ctx, input, first, known?.id ?? '');
   const chosen = rows.find((row) => row.chosen);
   if (!chosen) throw new Error('planSulfur: the materials hold no sulfur');
-  const dosed = oneDose(ctx, input, chosen, cap);
+  const dosed = oneDose(ctx, input, chosen, most);
   const [dose] = dosed.doses;
   return {
     ...judged,

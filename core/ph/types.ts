@@ -128,6 +128,8 @@ export interface SulfurMaterialRow {
   readonly refused: boolean;
   readonly chosen: boolean;
   readonly bag: SulfurBag;
+  /** Most of the material itself at once, where it has a limit of its own. */
+  readonly most: ProductRate | undefined;
   /** Product of the first dose. */
   readonly rate: ProductRate;
   readonly total: Product;
