@@ -1,12 +1,13 @@
 import { lawnCase, ORACLE } from '../../test/cases';
+import { EMPTY_LABEL } from '../../core/casefile/newCase';
 import { applyPatches } from '../../store/patch';
-import { decisionPlace, labelPlace, textPlace, type Place } from './places';
+import { decisionPlace, labelPlace, sievePlace, textPlace, type Place } from './places';
 
 const doc = lawnCase({ ...ORACLE, decisions: { 'lime-target': '6.2' } });
 
 /** The document after a text was typed at a place. */
-function typed(place: Place, text: string): typeof doc {
-  return applyPatches(doc, [{ path: place.path, was: undefined, value: place.write(text) }]);
+function typed(place: Place, text: string, on = doc): typeof doc {
+  return applyPatches(on, [{ path: place.path, was: undefined, value: place.write(text) }]);
 }
 
 test('a text is its own place', () => {
@@ -37,20 +38,24 @@ test('a reason stands beside the value of its decision', () => {
 test('a part of a label leaves its other parts, and starts an empty label', () => {
   expect(
     typed(labelPlace(doc, 'calcitic-pelletized', 'bag'), '50').labels['calcitic-pelletized'],
-  ).toEqual({
-    kind: 'CCE',
-    percent: '85',
-    bag: '50',
-    price: '',
-  });
+  ).toEqual({ ...EMPTY_LABEL, percent: '85', bag: '50' });
   expect(
     typed(labelPlace(doc, 'calcitic-ground', 'percent'), '92').labels['calcitic-ground'],
-  ).toEqual({
-    kind: 'CCE',
-    percent: '92',
-    bag: '',
-    price: '',
+  ).toEqual({ ...EMPTY_LABEL, percent: '92' });
+});
+
+test('a sieve leaves the others of its label', () => {
+  const once = typed(sievePlace(doc, 'calcitic-pelletized', '8'), '95');
+  const twice = typed(sievePlace(once, 'calcitic-pelletized', '60'), '50', once);
+  expect(twice.labels['calcitic-pelletized']).toEqual({
+    ...EMPTY_LABEL,
+    percent: '85',
+    bag: '40',
+    sieves: { '8': '95', '60': '50' },
   });
+  const place = sievePlace(twice, 'calcitic-pelletized', '60');
+  expect([place.value, place.problem]).toEqual(['50', 'labels/calcitic-pelletized/sieves/60']);
+  expect(place.read({ sieves: { '60': '45' } })).toBe('45');
 });
 
 test('what came from elsewhere is read as the text it shows', () => {
