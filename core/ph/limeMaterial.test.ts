@@ -190,6 +190,22 @@ test('what comes with it: 11 % magnesium of the dolomitic, and tons on an acre',
   expect(number(lime.brings.tonsPerAcre)).toBeCloseTo((number(lime.rate) * 43.56) / 2000, 9);
 });
 
+test('a plot that is not worked bears two tons on an acre at once, and says its lime in tons', () => {
+  const { lime, slip } = plan({ plant: 'alfalfa', buffer: '5.8' });
+  expect(number(lime.brings.tonsPerAcre)).toBeGreaterThan(2);
+  const most = (2 * 2000) / 43.56;
+  expect(lime.set.doses.length).toBe(Math.ceil(number(lime.rate) / most - 1e-9));
+  for (const { printed } of lime.set.doses) {
+    expect(number(printed)).toBeLessThanOrEqual(most * 6.2 + 1e-6);
+  }
+  expect(slip).toContain('slip.limeTons');
+  // Ash keeps its own cap there.
+  const ash = plan({ plant: 'alfalfa', buffer: '6.4', decisions: { 'lime-material': 'wood-ash' } });
+  for (const { printed } of ash.lime.set.doses) {
+    expect(number(printed)).toBeLessThanOrEqual(20 * 6.2 + 1e-6);
+  }
+});
+
 test('above four tons on an acre of dug ground half goes under and half on top', () => {
   const dug = { situation: 'tilled', plant: 'mixed-vegetables' } as const;
   expect(plan({ ...dug, buffer: '6.4' }).lime.inHalves).toBe(false);

@@ -2,9 +2,10 @@ import { scheduleDoses } from '../calendar/schedule';
 import type { Situation } from '../casefile/situations';
 import { decisionKey, decisionOf } from '../casefile/casefile';
 import { addPounds, bagsFor, splitDoses, type DoseSet } from '../dosing/doses';
-import { HALVES_ABOVE_TONS, LIME_WORKS_MONTHS } from '../tables/limeTiming';
+import { HALVES_ABOVE_TONS, LIME_WORKS_MONTHS, NO_TILL_TONS } from '../tables/limeTiming';
 import { TRI_STATE_ORGANIC } from '../tables/triState';
 import { addMonths, type IsoDate } from '../typed/date';
+import { tonsPerAcreToPerThousand } from '../units/convert';
 import { quantity } from '../units/quantity';
 import type { LimeMaterial } from '../materials/types';
 import type { PlanContext } from '../working/context';
@@ -148,20 +149,34 @@ function datedDoses(
   });
 }
 
-/** The most of a material that ground bears on one date: the smaller of the two caps. */
+/** The most limestone that ground bears on one date: by its situation, on a plot that is not worked by the field’s rule. */
+function groundCap(ctx: PlanContext, { area, pack, plant }: LimeInput, id: string): ProductRate {
+  const label = msg('lime.cap');
+  if (plant.form === 'plot' && area.situation !== 'tilled') {
+    const named = { id: `${id}/tons`, label: msg('lime.capNoTill'), source: 'practice' } as const;
+    const tons = ctx.constant(named, NO_TILL_TONS, 'ton/acre', 'product');
+    return ctx.sheet.derive('convert', { id, label }, [tons], (q) => tonsPerAcreToPerThousand(q));
+  }
+  const { value, standing } = pack.lime.bySituation[area.situation].cap;
+  const entry = { id, label, source: 'practice', standing } as const;
+  return ctx.constant(entry, value, 'lb/1000ft2', 'product');
+}
+
+/** The most of a material on one date: what the ground bears, or less of what is stronger or saltier. */
 function capOf(
   ctx: PlanContext,
-  { area, pack }: LimeInput,
-  { id: materialId, cap: own }: LimeMaterial,
+  input: LimeInput,
+  { id: materialId, cap: own, standing, source }: LimeMaterial,
 ): ProductRate {
-  const { value, standing } = pack.lime.bySituation[area.situation].cap;
-  const entry = { id: `${area.id}/lime/cap`, source: 'practice', standing } as const;
-  const label =
-    own !== undefined && own < value
-      ? msg('lime.capMaterial', { material: msg(`material.${materialId}`) })
-      : msg('lime.cap');
-  const most = Math.min(value, own ?? value);
-  return ctx.constant({ ...entry, label }, most, 'lb/1000ft2', 'product');
+  const id = `${input.area.id}/lime/cap`;
+  if (own === undefined) return groundCap(ctx, input, id);
+  const ground = groundCap(ctx, input, `${id}/ground`);
+  const label = msg('lime.capMaterial', { material: msg(`material.${materialId}`) });
+  const named = { id: `${id}/material`, label, standing, source };
+  const most = ctx.constant(named, own, 'lb/1000ft2', 'product');
+  return ctx.sheet.derive('cap', { id, label }, [ground, most], (a, b) =>
+    quantity(Math.min(a.value, b.value), 'lb/1000ft2', 'product'),
+  );
 }
 
 /** The dressings of the chosen rate under the cap of the situation; none unless lime is advised. */

@@ -10,3 +10,6 @@ export const LIME_WORKS_MONTHS = {
  * (Tri-State, E-2567; recalled).
  */
 export const HALVES_ABOVE_TONS = 4;
+
+/** Most limestone at once on a plot that is not worked, tons on an acre. Common practice. */
+export const NO_TILL_TONS = 2;

@@ -18,6 +18,9 @@ import { OwnAmount } from './OwnAmount';
 import { decisionPlace } from './places';
 import { named } from './reportChoices';
 
+/** What clients ask about, each with its answer. */
+const MYTHS = ['coffee', 'needles', 'vinegar', 'gypsum', 'epsom', 'liquid', 'peat'] as const;
+
 /** A bed of its own mix, and plants that like the soil as it is. */
 function Instead({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
   const { mixCubicFeet, mixCubicYards, plants } = sulfur.instead;
@@ -60,7 +63,16 @@ function WorthIt({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
         options={named('fizz', ['', 'no', 'yes'])}
       />
       {sulfur.verdict === 'refused' && <Instead sulfur={sulfur} />}
-      <p className="mt-2 max-w-2xl text-small text-ink-2">{text('sulfur.myths')}</p>
+      <details className="mt-2">
+        <summary className="cursor-pointer py-1 text-small font-semibold text-spruce">
+          {text('sulfur.mythsTitle')}
+        </summary>
+        <ul className="mt-1 max-w-2xl list-disc pl-5 text-small">
+          {MYTHS.map((myth) => (
+            <li key={myth}>{text(`sulfur.myth.${myth}`)}</li>
+          ))}
+        </ul>
+      </details>
     </>
   );
 }
