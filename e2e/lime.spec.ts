@@ -82,7 +82,7 @@ test('what to expect of the dressings: a drawing, and the same in figures that o
   await expect(rows.nth(1)).toContainText('4 Oct 2027');
   await expect(rows.nth(1)).toContainText('pH 5.4');
   await expect(rows.last()).toContainText('pH 6.5');
-  await rows.last().getByRole('button').click();
+  await rows.last().getByRole('button').first().click();
   await expect(page.getByText('How much of the way the plan goes').first()).toBeVisible();
 });
 
