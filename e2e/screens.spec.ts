@@ -5,9 +5,12 @@ import { App, expect, ORACLE, test } from './app';
 /** The rules of WCAG 2.2, A and AA. */
 const WCAG = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
 
-/** Findings of axe that are serious or worse, and targets that are too small or too close. */
-async function serious(page: Page): Promise<string[]> {
-  const rules = { 'target-size': { enabled: true } };
+/**
+ * Findings of axe that are serious or worse, and targets that are too small or too close. Its rule of targets holds each
+ * against each, minutes of a long page: where every one of them is measured as large enough it may be left out.
+ */
+async function serious(page: Page, targets = true): Promise<string[]> {
+  const rules = { 'target-size': { enabled: targets } };
   const { violations } = await new AxeBuilder({ page })
     // A hundred and fifty plants in each select that offers them say nothing that one of them does not.
     .exclude('option:nth-of-type(n + 3)')
@@ -99,7 +102,7 @@ async function tooSmall(page: Page): Promise<string[]> {
 
 /** Nothing serious for axe, and no target that is too small. */
 async function sound(page: Page, state: string): Promise<void> {
-  expect(await serious(page), state).toEqual([]);
+  expect(await serious(page, false), state).toEqual([]);
   expect(await tooSmall(page), state).toEqual([]);
 }
 
