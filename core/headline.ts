@@ -13,7 +13,7 @@ export function limeHeadline(
   if (told === 'untested') return msg('headline.lime.untested');
   if (told === 'empty') return msg('headline.lime.notBegun');
   if (told === 'acidBelow') return msg('headline.lime.acidBelow');
-  if (lime.held) return msg('headline.lime.held');
+  if (lime.verdict === 'dose' && lime.held) return msg('headline.lime.held');
   if (lime.verdict === 'none-needed') return msg('headline.lime.none');
   if (lime.verdict === 'at-work') return msg('headline.lime.atWork');
   if (lime.verdict === 'not-worth-a-trip') return msg('headline.lime.notWorth');

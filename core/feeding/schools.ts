@@ -13,7 +13,7 @@ import {
   potassiumToPotash,
   ppmToPoundsPerAcre,
 } from '../units/convert';
-import { quantity, type Quantity } from '../units/quantity';
+import { quantity, type Quantity, type Substance } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg, type Msg } from '../working/msg';
 import type { Figure } from '../working/working';
@@ -32,6 +32,20 @@ type Rate<S extends Oxide> = Figure<Quantity<'lb/1000ft2', S>>;
 type Ppm<S extends 'P' | 'K'> = Figure<Quantity<'ppm', S>>;
 
 const NAMES = { P2O5: 'p', K2O: 'k' } as const;
+
+/** An amount on an acre as one on a thousand square feet. */
+function perThousand<S extends Substance>(
+  ctx: PlanContext,
+  id: string,
+  perAcre: Figure<Quantity<'lb/acre', S>>,
+): Figure<Quantity<'lb/1000ft2', S>> {
+  return ctx.sheet.derive(
+    'convert',
+    { id: `${id}/per-thousand`, label: msg('school.perThousand'), source: 'definition' },
+    [perAcre],
+    (q) => perAcreToPerThousand(q),
+  );
+}
 
 /** A content of soil as the oxide that would make it, over a thousand square feet of so many inches. */
 function asOxide<S extends Oxide>(
@@ -52,12 +66,7 @@ function asOxide<S extends Oxide>(
     [content, depth],
     (q, inches) => ppmToPoundsPerAcre(q, inches),
   );
-  const rate = ctx.sheet.derive(
-    'convert',
-    { id: `${id}/per-thousand`, label: msg('school.perThousand'), source: 'definition' },
-    [perAcre],
-    (q) => perAcreToPerThousand(q),
-  );
+  const rate = perThousand(ctx, id, perAcre);
   return ctx.sheet.derive(
     'convert',
     { id, label: msg('feed.asOxide'), source: 'aapfco' },
@@ -143,12 +152,7 @@ function build<S extends Oxide>(ctx: PlanContext, input: NeedInput, nutrient: S)
     [short, buildFactor(ctx, input, `${id}/factor`, nutrient)],
     (ppm, factor) => quantity(ppm.value * factor.value, 'lb/acre', nutrient),
   );
-  const rate = ctx.sheet.derive(
-    'convert',
-    { id: `${id}/per-thousand`, label: msg('school.perThousand'), source: 'definition' },
-    [perAcre],
-    (q) => perAcreToPerThousand(q),
-  );
+  const rate = perThousand(ctx, id, perAcre);
   return ctx.sheet.derive(
     'add',
     { id, label: msg(`school.rate.${nutrient}`) },

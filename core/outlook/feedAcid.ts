@@ -8,8 +8,8 @@ import type { Figure } from '../working/working';
 type Lime = Figure<Quantity<'lb/1000ft2', 'CaCO3'>>;
 
 /** The acid of one product: its N by what a pound of it takes to be undone. */
-function acidOf(ctx: PlanContext, at: string, { material, rate }: DealtPart): Lime {
-  const prefix = `${at}/${material.id}`;
+function acidOf(ctx: PlanContext, at: string, { role, material, rate }: DealtPart): Lime {
+  const prefix = `${at}/${role}`;
   const entry = {
     id: prefix,
     label: msg('outlook.acidOf', { material: msg(`material.${material.id}`) }),

@@ -46,7 +46,7 @@ function settlement(ctx: PlanContext, input: LimeInput, plan: LimePlan): void {
     ctx.find(area.id, 'ph', 'decide', 'areaMissing', {}, [plan.set.total]);
     return;
   }
-  if (plan.held) {
+  if (plan.verdict === 'dose' && plan.held) {
     const why = { why: plan.held };
     ctx.find(area.id, 'ph', 'decide', 'limeMaterialHeld', why, [plan.rate]);
     return;

@@ -47,6 +47,16 @@ test.each<[string, Partial<Label>, string, string]>([
   expect(plan({ label }).problems[place]?.id).toBe(id);
 });
 
+test('sieves at odds give no amount', () => {
+  expect(plan({ label: { sieves: { ...sieves, '60': '80' } } }).lime.verdict).toBe('absent');
+});
+
+test('where no lime is needed a material that is not advised is nothing to decide', () => {
+  const { findings, lime } = plan({ ph: '6.5', decisions: { 'lime-material': 'burnt' } });
+  expect(lime.verdict).toBe('none-needed');
+  expect(findings).not.toContain('limeMaterialHeld');
+});
+
 test('a scheme without one of its sieves gives no amount, and says which', () => {
   const { lime } = plan({ label: { scheme: 'iowa', sieves } });
   expect(lime.verdict).toBe('absent');

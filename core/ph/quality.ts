@@ -52,13 +52,14 @@ function passingOf(
     const figure = ctx.number(
       { ...entry, at: place },
       label.sieves[mesh] ?? '',
-      { min: 0, max: 100 },
+      { min: 0, max: most },
       '%',
       'share',
     );
-    if ('absent' in figure) return figure;
-    if (figure.value.value > most) ctx.problems[place] = msg('problem.sieveOrder', { most });
-    most = Math.min(most, figure.value.value);
+    if (!('absent' in figure)) most = figure.value.value;
+    else if (most < 100 && ctx.problems[place]?.id === 'problem.between') {
+      ctx.problems[place] = msg('problem.sieveOrder', { most });
+    }
     return figure;
   });
 }
