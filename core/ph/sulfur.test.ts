@@ -220,6 +220,16 @@ test.each<[string, LawnInput, string]>([
   expect(found?.severity).toBe('stop');
 });
 
+test.each<[string, LawnInput, string]>([
+  ['grass', { ...LAWN, decisions: SOUR }, 'slip.sulfurGrass'],
+  ['bushes', {}, 'slip.sulfurOn'],
+  ['dug ground', { situation: 'tilled' }, 'slip.sulfurIn'],
+])('the client is told how it goes on %s, and that alone', (_name, input, id) => {
+  const slip = JSON.stringify(plan(input).slip);
+  const told = ['slip.sulfurGrass', 'slip.sulfurOn', 'slip.sulfurIn'];
+  expect(told.filter((each) => slip.includes(`"${each}"`))).toEqual([id]);
+});
+
 test('instead: a foot of mix on the ground, and plants that like the soil as it is', () => {
   const { sulfur, slip } = plan({ ph: '7.1', decisions: { fizz: 'yes' } });
   expect(value(sulfur?.instead.mixCubicYards)).toBeCloseTo(100 / 27, 6);

@@ -24,6 +24,12 @@ function doseSentence({ ground }: AreaPlan, { doses, chosenMaterial }: SulfurPla
     : [sentence('slip.sulfur', params)];
 }
 
+/** How it goes on: worked in, on the grass, or under the mulch. */
+function howItGoesOn({ area, plant }: AreaPlan): string {
+  if (area.situation === 'tilled') return 'slip.sulfurIn';
+  return plant.form === 'lawn' ? 'slip.sulfurGrass' : 'slip.sulfurOn';
+}
+
 /** Plants that like the soil as it is, where it cannot be soured. */
 function instead({ verdict, instead: { plants } }: SulfurPlan): SlipBlock[] {
   const [one, two, three] = plants.map((id) => msg(`plant.${id}`));
@@ -36,7 +42,7 @@ function instead({ verdict, instead: { plants } }: SulfurPlan): SlipBlock[] {
  * doses is never printed.
  */
 export function sulfurBlocks(plan: AreaPlan, sulfur: SulfurPlan, buying: boolean): SlipBlock[] {
-  const { readings, area, ground } = plan;
+  const { readings, ground } = plan;
   const before = sentence('slip.sulfurPh', { ph: { working: readings.waterPh.id } });
   if (sulfur.verdict !== 'dose' || sulfur.doses.length === 0) {
     const lead: SlipBlock = { kind: 'lead', text: msg(`slip.sulfurNone.${sulfur.verdict}`) };
@@ -53,7 +59,7 @@ export function sulfurBlocks(plan: AreaPlan, sulfur: SulfurPlan, buying: boolean
     before,
     { kind: 'lead', text },
     ...doseSentence(plan, sulfur),
-    sentence(area.situation === 'tilled' ? 'slip.sulfurIn' : 'slip.sulfurOn'),
+    sentence(howItGoesOn(plan)),
     ...(ownReason ? [sentence('slip.ownAmount', { reason: ownReason })] : []),
     ...(testOn ? [sentence('slip.sulfurTest', { date: { date: testOn } })] : []),
   ];
