@@ -6,6 +6,7 @@
  */
 import { lawnCase } from '../test/cases';
 import { planCase } from './plan';
+import { findingKey } from './working/finding';
 
 const UREA = 'urea-46-0-0';
 const SULFATE = 'ammonium-sulfate-21-0-0';
@@ -105,7 +106,7 @@ test('what a plant does not bear is refused, even where it was chosen', () => {
   const { area, whole } = plan('blueberry', {
     decisions: { 'feed-k': MURIATE, 'feed-n': 'calcium-nitrate-15.5-0-0' },
   });
-  const refused = whole.findings.map(({ id }) => id).filter((id) => id.includes('productRefused'));
+  const refused = whole.findings.map(findingKey).filter((id) => id.includes('productRefused'));
   expect(refused).toEqual(['lawn/productRefused.n', 'lawn/productRefused.k']);
   expect(area.feed.chosen.parts.map(({ material }) => material.id)).toEqual([TSP, POTASH, SULFATE]);
 });

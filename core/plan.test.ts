@@ -2,6 +2,8 @@ import { lawnCase, ORACLE, type LawnInput } from '../test/cases';
 import { planCase } from './plan';
 import type { AreaPlan, Plan } from './planTypes';
 import { valueOf, type Figure } from './working/working';
+import { findingKey } from './working/finding';
+import { msg } from './working/msg';
 
 function plan(input: LawnInput): Plan & { lawn: AreaPlan } {
   const made = planCase(lawnCase(input));
@@ -165,7 +167,10 @@ test('lime still at work is counted off and keeps its distance', () => {
   };
   const [lawn] = planCase({ ...file, past, samples }).areas;
   // Spread after the sample: all of it is still to be seen. 107.897 − 50.
-  expect(value(lawn?.lime.rate ?? { id: '', absent: { id: 'none' } })).toBeCloseTo(57.897, 2);
+  expect(value(lawn?.lime.rate ?? { id: '', absent: msg('absent.noDoses') })).toBeCloseTo(
+    57.897,
+    2,
+  );
   expect(lawn?.lime.doses[0]?.date).toBe('2028-03-01');
 });
 
@@ -183,7 +188,7 @@ test('where what was spread covers the need, nothing is spread and the page says
   const made = planCase({ ...file, past: { p1: spread } });
   // 1.2 t × ½ × 45.914 = 27.5 lb/1000 ft², less 40
   expect(made.areas[0]?.lime.verdict).toBe('at-work');
-  expect(made.findings.map(({ id }) => id)).toContain('lawn/limeStillWorking');
+  expect(made.findings.map(findingKey)).toContain('lawn/limeStillWorking');
   expect(made.slip.blocks.map((block) => ('text' in block ? block.text.id : ''))).toEqual(
     expect.arrayContaining(['slip.ph.sour', 'slip.limeAtWork']),
   );
@@ -237,7 +242,7 @@ test('nitrogen given this year counts against the year', () => {
   };
   // 18 lb × 0.34 ÷ 6.2 = 0.987; 3 − 0.987
   const [lawn] = planCase({ ...file, past }).areas;
-  expect(value(lawn?.feed.needs.need.N ?? { id: '', absent: { id: 'none' } })).toBeCloseTo(
+  expect(value(lawn?.feed.needs.need.N ?? { id: '', absent: msg('absent.noDoses') })).toBeCloseTo(
     2.013,
     3,
   );
@@ -279,13 +284,17 @@ test('steps: what is settled is done, and lapses when the sum changes', () => {
   });
   expect(settled(lawn.lime.digest, ORACLE).steps.ph).toBe('done');
   const later = settled(lawn.lime.digest, { ...ORACLE, buffer: '6.3' });
-  expect(later.findings.map(({ id }) => id)).toContain('lawn/limeChangedSinceSettled');
+  expect(later.findings.map(findingKey)).toContain('lawn/limeChangedSinceSettled');
   expect(plan({}).steps).toMatchObject({ results: 'not-begun', slip: 'not-begun' });
 });
 
 test('a pack that is not here is said', () => {
   const file = { ...lawnCase(ORACLE), pack: { id: 'elsewhere', version: 9 } };
-  expect(planCase(file).findings[0]).toMatchObject({ id: 'case/packMissing', severity: 'stop' });
+  expect(planCase(file).findings[0]).toMatchObject({
+    areaId: 'case',
+    name: 'packMissing',
+    severity: 'stop',
+  });
 });
 
 test('a potting mix is not limed by tables of soils; the laboratory may be followed', () => {

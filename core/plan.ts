@@ -186,7 +186,7 @@ export function turnsOn({ findings, problems, areas }: Plan): Msg {
   const open =
     findings.find(({ severity }) => severity === 'stop') ??
     findings.find(({ severity }) => severity === 'decide');
-  if (open) return msg(`turns.${open.id.slice(open.id.indexOf('/') + 1)}`);
+  if (open?.turns) return open.turns;
   const told = areas.some(({ readings }) => readings.begun || readings.untested);
   return msg(told ? 'turns.nothing' : 'turns.report');
 }

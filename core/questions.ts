@@ -1,14 +1,27 @@
 import { decisionOf, type CaseFile } from './casefile/casefile';
-import type { PlanContext, Question, StepId } from './working/context';
-import type { Msg } from './working/msg';
-import type { Figure } from './working/working';
+import type { PlanContext } from './working/context';
+import {
+  findingOf,
+  type Finding,
+  type FindingName,
+  type Question,
+  type SeverityOf,
+  type StepId,
+  type Told,
+} from './working/finding';
 
 /** Something typed that is more likely a slip than a fact. */
-export interface Asked {
-  readonly name: string;
-  readonly params?: Msg['params'];
-  readonly restsOn?: readonly Figure[];
-  readonly question: Question;
+export type Asked = Finding & { readonly question: Question };
+
+/** Makes a question about something typed. */
+export function asking<Name extends FindingName>(
+  at: { readonly areaId: string; readonly step: StepId },
+  question: Question,
+  name: Name & ('decide' extends SeverityOf<Name> ? unknown : never),
+  ...told: Told<Name>
+): Asked {
+  const open = 'decide' as SeverityOf<Name>;
+  return { ...findingOf<Name>(at.areaId, at.step, open, name, ...told), question };
 }
 
 /** Asks what was not said to be right yet; each question is quiet until its value changes. */
@@ -16,12 +29,8 @@ export function ask(
   ctx: PlanContext,
   file: CaseFile,
   areaId: string,
-  step: StepId,
   asked: readonly Asked[],
 ): void {
   const answered = (decisionOf(file, areaId, 'checked')?.value ?? '').split(' ');
-  for (const { name, params = {}, restsOn = [], question } of asked) {
-    if (answered.includes(question.token)) continue;
-    ctx.find(areaId, step, 'decide', name, params, restsOn, question);
-  }
+  ctx.findings.push(...asked.filter(({ question }) => !answered.includes(question.token)));
 }

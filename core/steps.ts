@@ -1,5 +1,6 @@
 import type { AreaPlan, StepState } from './planTypes';
-import type { Finding, Problems, StepId } from './working/context';
+import type { Problems } from './working/context';
+import type { Finding, StepId } from './working/finding';
 
 export const STEPS: readonly StepId[] = [
   'ground',

@@ -117,13 +117,22 @@ const MORE: readonly LawnInput[] = [
     },
   },
   { ...refused('feed-one', 'fertilizer-10-10-10'), p: { text: '60' } },
+  {
+    ph: '4.6',
+    om: '45',
+    decisions: { 'lime-method': 'own', 'lime-own': '60' },
+    reason: 'a load is at hand',
+  },
 ];
+
+/** Nobody here remembers an equation of it, so that it never has an amount that could differ. */
+const UNREACHED = ['finding.methodsDiffer.woodruff'];
 
 test('every finding of the core is reached', () => {
   const files = [...demoCounty('2027-10-04'), ...MORE.map(lawnCase)];
-  const said = new Set(
+  const said = new Set<string>(
     files.flatMap((file) => planCase(file).findings.map(({ message }) => message.id)),
   );
   const known = Object.keys(words).filter((id) => id.startsWith('finding.'));
-  expect(known.filter((id) => !said.has(id))).toEqual([]);
+  expect(known.filter((id) => !said.has(id))).toEqual(UNREACHED);
 });

@@ -26,6 +26,7 @@ import { PlanContext } from '../core/working/context';
 import { msg } from '../core/working/msg';
 import { lawnCase } from '../test/cases';
 import { valueOf } from '../core/working/working';
+import { findingKey } from '../core/working/finding';
 
 const ALL_YEAR = [{ from: '01-01', to: '12-31' }];
 
@@ -33,11 +34,11 @@ const ALL_YEAR = [{ from: '01-01', to: '12-31' }];
 function dressings(rate: number, cap: number): number {
   const ctx = new PlanContext();
   const figure = (id: string, value: number) =>
-    ctx.constant({ id, label: msg(id) }, value, 'lb/1000ft2', 'product');
-  const extent = ctx.constant({ id: 'extent', label: msg('extent') }, 1, '1000ft2', 'ground');
+    ctx.constant({ id, label: msg('dose.amount') }, value, 'lb/1000ft2', 'product');
+  const extent = ctx.constant({ id: 'extent', label: msg('dose.amount') }, 1, '1000ft2', 'ground');
   const set = splitDoses(ctx, 'x', figure('rate', rate), figure('cap', cap), extent, {
-    bag: ctx.constant({ id: 'bag', label: msg('bag') }, 40, 'lb/bag', 'product'),
-    density: ctx.constant({ id: 'density', label: msg('density') }, 65, 'lb/ft3', 'density'),
+    bag: ctx.constant({ id: 'bag', label: msg('dose.amount') }, 40, 'lb/bag', 'product'),
+    density: ctx.constant({ id: 'density', label: msg('dose.amount') }, 65, 'lb/ft3', 'density'),
     parts: undefined,
   });
   return set.doses.length;
@@ -53,8 +54,8 @@ test('no. 1: 50 lb/1000 ft² on 10,000 ft² is 500 lb, ten 50-lb bags', () => {
   const bags = bagsFor(
     ctx,
     'bags',
-    ctx.constant({ id: 'lb', label: msg('lb') }, 500, 'lb', 'product'),
-    ctx.constant({ id: 'bag', label: msg('bag') }, 50, 'lb/bag', 'product'),
+    ctx.constant({ id: 'lb', label: msg('dose.amount') }, 500, 'lb', 'product'),
+    ctx.constant({ id: 'bag', label: msg('dose.amount') }, 50, 'lb/bag', 'product'),
   );
   expect(valueOf(bags)?.value).toBe(10);
 });
@@ -181,7 +182,7 @@ test('no. 4: a hand sum of 26 tenths, 5.2 lb, is flagged as 44 % more than the t
     reason: 'Counted by hand.',
   });
   const { findings, workings } = planCase(file);
-  expect(findings.map(({ id }) => id)).toContain('lawn/sulfurOwnMuch');
+  expect(findings.map(findingKey)).toContain('lawn/sulfurOwnMuch');
   const more = workings['lawn/sulfur/per-tenth/own-more'];
   expect(more).toMatchObject({ value: { value: expect.closeTo(44.4, 1) as number, unit: '%' } });
 });

@@ -1,7 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { CaseFile } from '../core/casefile/casefile';
 import type { Msg } from '../core/working/msg';
-import type { StepId } from '../core/working/context';
+import type { StepId } from '../core/working/finding';
 import type { QueueFacts } from '../core/queue';
 import type { Pack } from '../core/yardsticks/pack';
 import { intoBuckets, type Bucket } from './buckets';

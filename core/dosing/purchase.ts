@@ -1,4 +1,5 @@
 import type { CaseFile } from '../casefile/casefile';
+import type { MaterialId } from '../materials/types';
 import { bagsToCost } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
@@ -11,7 +12,7 @@ type Money = Figure<Quantity<'usd', 'money'>>;
 
 /** What one part of the plan takes of a material. */
 export interface Use {
-  readonly materialId: string;
+  readonly materialId: MaterialId;
   readonly bag: Figure<Quantity<'lb/bag', 'product'>>;
   /** Amounts as printed, of the dressings that are firm. */
   readonly pounds: readonly Pounds[];
@@ -19,7 +20,7 @@ export interface Use {
 
 /** One material to buy for the whole job, in whole bags. */
 interface PurchaseRow {
-  readonly materialId: string;
+  readonly materialId: MaterialId;
   readonly pounds: Pounds;
   readonly bag: Use['bag'];
   readonly bags: Figure<Quantity<'bags', 'product'>>;

@@ -1,3 +1,4 @@
+import type { MaterialId } from '../materials/types';
 import type { AreaPlan } from '../planTypes';
 import { perThousandToTotal } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
@@ -12,9 +13,9 @@ function overRange(
   ctx: PlanContext,
   { area, ground }: Pick<AreaPlan, 'area' | 'ground'>,
   step: 'ph' | 'feeding',
-  kind: string,
+  kind: 'lime' | 'n' | 'p' | 'k' | 'one',
   rate: Rate,
-  materialId: string,
+  materialId: MaterialId,
 ): void {
   if (!ground.unsure) return;
   const total = ctx.sheet.derive(

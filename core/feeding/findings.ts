@@ -67,7 +67,7 @@ function productFindings(
 function settlement(ctx: PlanContext, { file, area }: FeedInput, plan: FeedPlan): void {
   const totals = plan.chosen.parts.map(({ set }) => set.total);
   if (totals.some((total) => 'absent' in total)) {
-    ctx.find(area.id, 'feeding', 'decide', 'areaMissing', {}, totals);
+    ctx.find(area.id, 'feeding', 'decide', 'areaMissing', {}, totals, { subject: 'feeding' });
     return;
   }
   const many = plan.chosen.parts.find(

@@ -23,7 +23,7 @@ function brought<S extends Nutrient>(
   );
   return ctx.sheet.derive(
     'multiply',
-    { id: `${prefix}/${nutrient}/given`, label: msg(`past.given.${nutrient}`) },
+    { id: `${prefix}/${nutrient}/given`, label: msg(`past.given.${nutrient as Nutrient}`) },
     [rate, share],
     (product, fraction) => productToNutrient(product, fraction),
   );

@@ -91,7 +91,7 @@ function left<S extends Nutrient>(
   const inputs: [Rate<S>, ...Rate<S>[]] = [need, ...credits];
   return ctx.sheet.derive(
     'deduct',
-    { id, label: msg(`feed.left.${nutrient}`) },
+    { id, label: msg(`feed.left.${nutrient as Nutrient}`) },
     inputs,
     (all, ...done) =>
       quantity(
@@ -140,7 +140,7 @@ function balanceRow<S extends Nutrient>(
   parts: readonly ProductPart[],
 ): BalanceRow<S> {
   const id = `${prefix}/balance/${nutrient}`;
-  const entry = { id: `${id}/delivered`, label: msg(`feed.delivered.${nutrient}`) };
+  const entry = { id: `${id}/delivered`, label: msg(`feed.delivered.${nutrient as Nutrient}`) };
   const delivered = addRates(ctx, entry, deliveredBy(parts, nutrient), nutrient);
   const against = (name: 'over' | 'short', a: Rate<S>, b: Rate<S>): Rate<S> =>
     ctx.sheet.derive(

@@ -103,14 +103,14 @@ function needRow<S extends Nutrient>(
     (rate) => rate !== by[source] && !('absent' in rate),
   );
   const year = ctx.sheet.choose(
-    { id: `${prefix}/year`, label: msg(`feed.year.${nutrient}`) },
+    { id: `${prefix}/year`, label: msg(`feed.year.${nutrient as Nutrient}`) },
     by[source],
     others,
   );
   const need = given
     ? ctx.sheet.derive(
         'deduct',
-        { id: `${prefix}/need`, label: msg(`feed.need.${nutrient}`) },
+        { id: `${prefix}/need`, label: msg(`feed.need.${nutrient as Nutrient}`) },
         [year, given],
         (all, done) => quantity(Math.max(0, all.value - done.value), 'lb/1000ft2', nutrient),
       )
@@ -140,7 +140,10 @@ export function nutrientNeeds(ctx: PlanContext, input: NeedInput): Needs {
     .map((dressing) => nutrientGiven(ctx, dressing));
   const given = <S extends Nutrient>(nutrient: S): Rate<S> | undefined => {
     const amounts = thisYear.flatMap((each) => each[nutrient] ?? []) as Rate<S>[];
-    const entry = { id: `${area.id}/feed/${nutrient}/given`, label: msg(`feed.given.${nutrient}`) };
+    const entry = {
+      id: `${area.id}/feed/${nutrient}/given`,
+      label: msg(`feed.given.${nutrient as Nutrient}`),
+    };
     return amounts.length > 0 ? addRates(ctx, entry, amounts, nutrient) : undefined;
   };
   const rates = { ...schoolRates(ctx, input, own), laboratory: lab };

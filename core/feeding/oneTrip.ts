@@ -79,7 +79,7 @@ export function capsOf(
     const most = ctx.constant(
       {
         id: `${prefix}/cap/${nutrient}`,
-        label: msg(`feed.cap.${nutrient}.${release}`),
+        label: msg(`feed.cap.${nutrient as 'N' | 'K2O'}.${release}`),
         source: 'practice',
         standing: limit.standing,
       },

@@ -185,7 +185,7 @@ test.each<[string, LawnInput, readonly string[]]>([
 ])('what is said: %s', (_name, input, said) => {
   const { findings } = planCase(lawnCase({ ...REPORT, ...input }));
   const feeding = findings.filter(({ step }) => step === 'feeding');
-  expect(feeding.map(({ id }) => id.slice('lawn/'.length))).toEqual(said);
+  expect(feeding.map(({ name }) => name)).toEqual(said);
 });
 
 test('both sources side by side: the difference in pounds of nutrient here', () => {

@@ -27,7 +27,7 @@ function cell<S extends Nutrient>(
   const { nutrient, cells, row } = of;
   const { column, source, standing, unit } = cells;
   const detail = { table: `${pack.id}-v${pack.version}`, row, column };
-  const label = msg(`feed.rate.${nutrient}`);
+  const label = msg(`feed.rate.${nutrient as Nutrient}`);
   if (unit === 'lb/1000ft2') {
     const entry = { id, label, source, standing, detail };
     return ctx.sheet.derive('lookup', entry, inputs, (...values) =>
@@ -168,7 +168,9 @@ function byRating<S extends 'P2O5' | 'K2O'>(
   const reading = soilTest[nutrient === 'P2O5' ? 'p' : 'k'];
   const id = `${area.id}/feed/${nutrient}/pack`;
   const none = (why: Msg): Rate<S> =>
-    ctx.sheet.absent({ id, label: msg(`feed.rate.${nutrient}`) }, why, [reading.value.id]);
+    ctx.sheet.absent({ id, label: msg(`feed.rate.${nutrient as Nutrient}`) }, why, [
+      reading.value.id,
+    ]);
   if (readings.untested) return none(msg('absent.untested'));
   if (!cells) return none(msg('absent.noRateInPack'));
   const { rating, bands } = reading;
@@ -203,7 +205,7 @@ export function packRates(ctx: PlanContext, input: NeedInput): NutrientRates {
     const why = msg(waits ? 'absent.feedNotEstablished' : 'absent.noRateInPack');
     const absent = (nutrient: Nutrient) =>
       ctx.sheet.absent(
-        { id: `${area.id}/feed/${nutrient}/pack`, label: msg(`feed.rate.${nutrient}`) },
+        { id: `${area.id}/feed/${nutrient}/pack`, label: msg(`feed.rate.${nutrient as Nutrient}`) },
         why,
       );
     return { N: absent('N'), P2O5: absent('P2O5'), K2O: absent('K2O') };

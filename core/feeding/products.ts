@@ -21,7 +21,7 @@ export function sharesOf(ctx: PlanContext, prefix: string, material: Fertilizer)
     const id = `${prefix}/share/${nutrient}`;
     const { source, standing } = material;
     const grade = ctx.constant(
-      { id: `${id}/grade`, label: msg(`feed.grade.${nutrient}`), source, standing },
+      { id: `${id}/grade`, label: msg(`feed.grade.${nutrient as Nutrient}`), source, standing },
       material.grade[nutrient],
       '%',
       nutrient,
@@ -89,7 +89,7 @@ export function delivers<S extends Nutrient>(
     share &&
     ctx.sheet.derive(
       'multiply',
-      { id: `${prefix}/delivers/${nutrient}`, label: msg(`feed.delivers.${nutrient}`) },
+      { id: `${prefix}/delivers/${nutrient}`, label: msg(`feed.delivers.${nutrient as Nutrient}`) },
       [rate, share],
       (product, fraction) => productToNutrient(product, fraction),
     )

@@ -91,7 +91,9 @@ function absentRate<S extends Oxide>(
   why: Msg,
   reading: SoilReading,
 ): Rate<S> {
-  return ctx.sheet.absent({ id, label: msg(`school.rate.${nutrient}`) }, why, [reading.value.id]);
+  return ctx.sheet.absent({ id, label: msg(`school.rate.${nutrient as Oxide}`) }, why, [
+    reading.value.id,
+  ]);
 }
 
 /** Pounds per acre and year for each ppm below the critical level. */
@@ -155,7 +157,7 @@ function build<S extends Oxide>(ctx: PlanContext, input: NeedInput, nutrient: S)
   const rate = perThousand(ctx, id, perAcre);
   return ctx.sheet.derive(
     'add',
-    { id, label: msg(`school.rate.${nutrient}`) },
+    { id, label: msg(`school.rate.${nutrient as Oxide}`) },
     [rate, carriedOff(ctx, input, `${id}/carried-off`, nutrient)],
     (up, hold) => quantity(up.value + hold.value, 'lb/1000ft2', nutrient),
   );
@@ -166,13 +168,13 @@ function minimum<S extends Oxide>(ctx: PlanContext, input: NeedInput, nutrient: 
   const name = NAMES[nutrient];
   const reading = input.soilTest[name];
   const id = `${input.area.id}/feed/${nutrient}/minimums`;
-  const none = (why: string): Rate<S> => absentRate(ctx, id, nutrient, msg(why), reading);
-  if (input.plant.form !== 'lawn') return none('absent.minimumsTurfOnly');
+  const none = (why: Msg): Rate<S> => absentRate(ctx, id, nutrient, why, reading);
+  if (input.plant.form !== 'lawn') return none(msg('absent.minimumsTurfOnly'));
   const { value } = reading;
   const { method, word } = input.readings[name];
-  if (method !== TURF_MINIMUMS_BY || word) return none('absent.minimumsMehlich');
+  if (method !== TURF_MINIMUMS_BY || word) return none(msg('absent.minimumsMehlich'));
   if ('absent' in value || value.value.unit !== 'ppm' || value.range) {
-    return none('absent.schoolUnrated');
+    return none(msg('absent.schoolUnrated'));
   }
   const found: Ppm<'P' | 'K'> = {
     id: value.id,
@@ -199,7 +201,7 @@ function minimum<S extends Oxide>(ctx: PlanContext, input: NeedInput, nutrient: 
   );
   return ctx.sheet.derive(
     'deduct',
-    { id, label: msg(`school.rate.${nutrient}`) },
+    { id, label: msg(`school.rate.${nutrient as Oxide}`) },
     [wanted, asOxide(ctx, `${id}/there`, found, depth, nutrient)],
     (want, there) => quantity(Math.max(0, want.value - there.value), 'lb/1000ft2', nutrient),
   );
@@ -211,10 +213,10 @@ function balance(ctx: PlanContext, input: NeedInput): Rate<'K2O'> {
   const id = `${input.area.id}/feed/K2O/balance`;
   const { value } = reading;
   const { cec } = input.readings;
-  const none = (why: string): Rate<'K2O'> => absentRate(ctx, id, 'K2O', msg(why), reading);
-  if ('absent' in cec) return none('absent.balanceCec');
+  const none = (why: Msg): Rate<'K2O'> => absentRate(ctx, id, 'K2O', why, reading);
+  if ('absent' in cec) return none(msg('absent.balanceCec'));
   if ('absent' in value || value.value.unit !== 'ppm' || value.range) {
-    return none('absent.schoolUnrated');
+    return none(msg('absent.schoolUnrated'));
   }
   const share = ctx.constant(
     { id: `${id}/share`, label: msg('school.share'), source: 'base-balance' },

@@ -23,7 +23,7 @@ const DEPTH = { above: 0, max: 20 };
 function timesCount(
   ctx: PlanContext,
   id: string,
-  label: string,
+  label: 'plants' | 'containers',
   { count }: Parts,
   each: SquareFeet,
 ): SquareFeet {

@@ -167,7 +167,11 @@ export class Survey {
         .map((part) => this.part(area, part, pace));
     const added = sized('add');
     const less = sized('less');
-    const all = (name: string, figures: readonly SquareFeet[], as: string): SquareFeet =>
+    const all = (
+      name: 'withParts' | 'added' | 'takenOut',
+      figures: readonly SquareFeet[],
+      as: string,
+    ): SquareFeet =>
       ctx.sheet.derive(
         'add',
         { id: as, label: msg(`ground.${name}`) },

@@ -77,8 +77,8 @@ export function offsetsArea(ctx: PlanContext, id: string, where: ShapeAt): Squar
   }
   const offsets = offsetFigures(ctx, where);
   if (!Array.isArray(offsets)) return refused(ctx, where, id, offsets as Msg);
-  const by = (rule: string, compute: typeof byTrapezoids): SquareFeet => {
-    const equation = `offsets-${rule}`;
+  const by = (rule: 'trapezoids' | 'simpson', compute: typeof byTrapezoids): SquareFeet => {
+    const equation = `offsets-${rule}` as const;
     const entry = { id: `${where.prefix}/${rule}`, label: msg(`ground.${equation}`) };
     return ctx.sheet.derive(
       'equation',

@@ -13,7 +13,7 @@ function squareFeet(value: number): Quantity<'ft2', 'ground'> {
 function byEquation(
   ctx: PlanContext,
   id: string,
-  equation: string,
+  equation: 'ellipse-by-axes' | 'triangle-by-height' | 'trapezoid' | 'heron',
   inputs: readonly Feet[],
   compute: (...feet: readonly number[]) => number,
 ): SquareFeet {

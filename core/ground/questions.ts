@@ -1,5 +1,5 @@
 import type { Area, CaseFile } from '../casefile/casefile';
-import { ask, type Asked } from '../questions';
+import { ask, asking, type Asked } from '../questions';
 import { parseLength } from '../typed/length';
 import { parseNumber } from '../typed/number';
 import { SQUARE_FEET_PER_ACRE } from '../units/factors';
@@ -23,21 +23,22 @@ function bareFeet(typed: string): number | undefined {
 }
 
 /** Acres typed where square feet are asked for. */
-function acres({ id, shape }: Area): Asked[] {
+function acres({ id, shape }: Area, area: Ground['area']): Asked[] {
   const typed = bareFeet(shape.squareFeet);
   if (shape.kind !== 'square-feet' || typed === undefined || typed >= ACRES_BELOW) return [];
   const value = Math.round(typed * SQUARE_FEET_PER_ACRE);
-  const area = quantity(value, 'ft2', 'ground');
+  const label = { typed: shape.squareFeet.trim(), area: quantity(value, 'ft2', 'ground') };
   const repair = {
-    label: msg('repair.acres', { typed: shape.squareFeet.trim(), area }),
+    label: msg('repair.acres', label),
     path: `areas/${id}/shape/squareFeet`,
     value: String(value),
   };
-  return [{ name: 'smallArea', question: { token: `small:${typed}`, repair } }];
+  const at = { areaId: id, step: 'ground' } as const;
+  return [asking(at, { token: `small:${typed}`, repair }, 'smallArea', {}, [area])];
 }
 
 /** Inches typed where a number alone is feet. */
-function inches({ id, shape }: Area): Asked[] {
+function inches({ id, shape }: Area, area: Ground['area']): Asked[] {
   const suspects = [
     ['raised-beds', 'width', BED_WIDER_THAN_FT],
     ['plants', 'diameter', ROOTS_WIDER_THAN_FT],
@@ -52,12 +53,13 @@ function inches({ id, shape }: Area): Asked[] {
     };
     const feet = quantity(typed, 'ft', 'ground');
     const question = { token: `${measure}:${typed}`, repair };
-    return [{ name: `wide.${measure}`, params: { feet }, question }];
+    const at = { areaId: id, step: 'ground' } as const;
+    return [asking(at, question, `wide.${measure}`, { feet }, [area])];
   });
 }
 
 /** More square feet than the perimeter can hold: a circle holds the most. */
-function perimeter({ id, shape }: Area): Asked[] {
+function perimeter({ id, shape }: Area, size: Ground['area']): Asked[] {
   const area = bareFeet(shape.squareFeet);
   const around = parseLength(shape.perimeter, { above: 0, max: 100_000 });
   if (shape.kind !== 'square-feet' || !area || around.kind !== 'value') return [];
@@ -73,9 +75,8 @@ function perimeter({ id, shape }: Area): Asked[] {
     value: String(feet * 3),
   };
   const token = `perimeter:${area}:${feet}`;
-  return [
-    { name: 'perimeter', params: { most }, question: { token, ...(inYards ? { repair } : {}) } },
-  ];
+  const question = { token, ...(inYards ? { repair } : {}) };
+  return [asking({ areaId: id, step: 'ground' }, question, 'perimeter', { most }, [size])];
 }
 
 /**
@@ -83,7 +84,11 @@ function perimeter({ id, shape }: Area): Asked[] {
  * to be right, and is then quiet until the value changes.
  */
 export function askAboutGround(ctx: PlanContext, file: CaseFile, area: Area, ground: Ground): void {
-  const asked = [...acres(area), ...inches(area), ...perimeter(area)];
-  const rested = asked.map((each) => ({ ...each, restsOn: [ground.area] }));
-  ask(ctx, file, area.id, 'ground', rested);
+  const size = ground.area;
+  ask(
+    ctx,
+    file,
+    area.id,
+    [acres, inches, perimeter].flatMap((rule) => rule(area, size)),
+  );
 }

@@ -5,7 +5,7 @@ import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg, type Msg } from '../working/msg';
 import type { Figure } from '../working/working';
-import type { Fertilizer } from './types';
+import { ALSO, type Fertilizer } from './types';
 
 /**
  * The ratio of a grade: its numbers over the smallest of them that is not zero.
@@ -26,7 +26,7 @@ function inBag<S extends Nutrient>(
 ): Figure<Quantity<'lb', S>> {
   const prefix = `${id}/${nutrient}`;
   const percent = ctx.constant(
-    { id: `${prefix}/grade`, label: msg(`feed.grade.${nutrient}`), source, standing },
+    { id: `${prefix}/grade`, label: msg(`feed.grade.${nutrient as Nutrient}`), source, standing },
     grade[nutrient],
     '%',
     nutrient,
@@ -71,7 +71,7 @@ function asElements(
   P2O5: Figure<Quantity<'lb', 'P2O5'>>,
   K2O: Figure<Quantity<'lb', 'K2O'>>,
 ): Msg[] {
-  const named = (what: string) => ({
+  const named = (what: 'P' | 'K') => ({
     id: `${id}/${what}/element`,
     label: msg(`shed.element.${what}`),
     source: 'aapfco' as const,
@@ -93,17 +93,17 @@ function nature(ctx: PlanContext, material: Fertilizer): Msg[] {
   const { id, grade, release, organic, firstSeasonN, also, pesticide } = material;
   const missing = NUTRIENTS.filter((nutrient) => grade[nutrient] === 0);
   const count = NUTRIENTS.length - missing.length;
-  const others = Object.entries(also).map(([element, percent]): Msg => {
+  const others = ALSO.flatMap((element): Msg[] => {
+    const percent = also[element];
+    if (percent === undefined) return [];
     const figure = ctx.constant(
       { id: `${id}/also/${element}`, label: msg(`element.${element}`), source: 'practice' },
       percent,
       '%',
       'share',
     );
-    return msg('shed.also', {
-      element: msg(`element.${element}`),
-      percent: { working: figure.id },
-    });
+    const named = { element: msg(`element.${element}`), percent: { working: figure.id } };
+    return [msg('shed.also', named)];
   });
   const freed = (): Msg => {
     const entry = { id: `${id}/first-season`, label: msg('feed.firstSeason') };

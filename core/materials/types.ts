@@ -1,11 +1,15 @@
 import type { SourceId, Standing } from '../tables/sources';
 import type { Grade } from '../typed/grade';
+import type { NamesIn } from '../working/msg';
+
+/** A material that the catalogue has a name for. */
+export type MaterialId = NamesIn<'material'>;
 
 /** Dangers of a material itself; the words of each stand in the cautions. */
 export type Hazard = 'oxidizer' | 'pets';
 
 interface Material {
-  readonly id: string;
+  readonly id: MaterialId;
   readonly standing: Standing;
   readonly source: SourceId;
   /** Loose bulk density, lb/ft³; within about 15 %. */
@@ -49,11 +53,14 @@ export interface SulfurMaterial extends Material {
   readonly aluminum?: boolean;
 }
 
+/** What a fertilizer may hold besides the three numbers of its grade. */
+export const ALSO = ['S', 'Ca', 'Mg', 'Cl'] as const;
+
 /** A fertilizer as generally sold, by its grade. */
 export interface Fertilizer extends Material {
   readonly grade: Grade;
   /** What else is in it, % by weight. */
-  readonly also: Readonly<Partial<Record<'S' | 'Ca' | 'Mg' | 'Cl', number>>>;
+  readonly also: Readonly<Partial<Record<(typeof ALSO)[number], number>>>;
   readonly release: 'quick' | 'slow';
   /** Whether it holds nitrate. */
   readonly nitrate: boolean;

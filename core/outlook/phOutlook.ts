@@ -60,7 +60,7 @@ function worksIn(
   ctx: PlanContext,
   at: string,
   { middle, from, to }: { readonly middle: number; readonly from: number; readonly to: number },
-  words: string,
+  words: 'outlook.limeWorks' | 'outlook.sulfurWorks' | 'outlook.sulfateWorks',
 ): Months {
   const entry = { id: `${at}/works`, label: msg(words), source: 'practice' } as const;
   return ctx.sheet.leaf('constant', entry, quantity(middle, 'months', 'time'), {
@@ -69,7 +69,12 @@ function worksIn(
   });
 }
 
-function monthsConstant(ctx: PlanContext, id: string, words: string, months: number): Months {
+function monthsConstant(
+  ctx: PlanContext,
+  id: string,
+  words: 'outlook.dressedAt' | 'outlook.month' | 'outlook.warm',
+  months: number,
+): Months {
   return ctx.constant({ id, label: msg(words) }, months, 'months', 'time');
 }
 

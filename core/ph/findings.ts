@@ -1,6 +1,7 @@
 import { decisionOf } from '../casefile/casefile';
 import { MOST_DOSES } from '../dosing/doses';
 import type { PlanContext } from '../working/context';
+import type { FindingName } from '../working/finding';
 import { msg } from '../working/msg';
 import { smpLike } from './methods/buffers';
 import { magnesiumIsShort } from './limeMaterial';
@@ -11,12 +12,12 @@ import { bufferIsSilent } from './options';
 const DIFFERENCE_WORTH_SAYING = 0.1;
 
 /** Why no lime is needed, by where the pH lies; on sour soil because whoever is followed says so. */
-const NONE_NEEDED: Readonly<Record<PhStanding, string>> = {
+const NONE_NEEDED = {
   right: 'noneNeeded',
   high: 'aboveWindow',
   sour: 'noneAskedFor',
   unknown: 'noneAskedFor',
-};
+} as const satisfies Record<PhStanding, FindingName>;
 
 function differing(plan: LimePlan): LimePlan['methods'] {
   const chosen = plan.methods.find((row) => row.chosen);
@@ -28,7 +29,7 @@ function differing(plan: LimePlan): LimePlan['methods'] {
 }
 
 /** What keeps the step from an answer. */
-function whyAbsent({ readings, goal }: LimeInput): string {
+function whyAbsent({ readings, goal }: LimeInput) {
   if ('absent' in readings.waterPh) return 'limeNeedsPh';
   if (goal.conflict) return 'limeWaitsForPlant';
   return goal.acid ? 'acidBelow' : 'limeAbsent';
@@ -43,7 +44,9 @@ function settlement(ctx: PlanContext, input: LimeInput, plan: LimePlan): void {
     return;
   }
   if (plan.verdict === 'dose' && !plan.held && 'absent' in plan.set.total) {
-    ctx.find(area.id, 'ph', 'decide', 'areaMissing', {}, [plan.set.total]);
+    ctx.find(area.id, 'ph', 'decide', 'areaMissing', {}, [plan.set.total], {
+      subject: 'lime',
+    });
     return;
   }
   if (plan.verdict === 'dose' && plan.held) {

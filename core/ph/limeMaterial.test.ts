@@ -8,7 +8,7 @@ function plan(input: LawnInput) {
   const whole = planCase(lawnCase({ ...ORACLE, label: {}, ...input }));
   const [area] = whole.areas;
   if (!area) throw new Error('no area');
-  const findings = whole.findings.map(({ id }) => id.slice(id.indexOf('/') + 1));
+  const findings = whole.findings.map(({ name }): string => name);
   const slip = JSON.stringify(whole.slip);
   return { lime: area.lime, findings, slip, problems: whole.problems };
 }

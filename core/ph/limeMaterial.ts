@@ -70,11 +70,15 @@ function brought<S extends 'Ca' | 'Mg'>(
   percent: number,
   of: S,
 ): Figure<Quantity<'lb/1000ft2', S>> {
-  const label = msg(`lime.holds${of}`);
+  const label = msg(`lime.holds${of as 'Ca' | 'Mg'}`);
   const share = ctx.constant({ id: `${prefix}/holds`, label, standing, source }, percent, '%', of);
   return ctx.sheet.derive(
     'equation',
-    { id: prefix, label: msg(`lime.brings${of}`), detail: { equation: 'percent-of' } },
+    {
+      id: prefix,
+      label: msg(`lime.brings${of as 'Ca' | 'Mg'}`),
+      detail: { equation: 'percent-of' },
+    },
     [rate, share],
     (r, s) => quantity((r.value * s.value) / 100, 'lb/1000ft2', of),
   );

@@ -21,7 +21,7 @@ function plan(input: LawnInput = {}) {
   const whole = planCase(lawnCase({ ...BUSHES, ...input }));
   const [area] = whole.areas;
   if (!area) throw new Error('no area');
-  const findings = whole.findings.map(({ id }) => id.slice(id.indexOf('/') + 1));
+  const findings = whole.findings.map(({ name }): string => name);
   return { sulfur: area.sulfur, area, findings, slip: whole.slip };
 }
 
@@ -216,7 +216,7 @@ test.each<[string, LawnInput, string]>([
   ['near the lower end', { ph: '4.7' }, 'sulfurNearEdge'],
 ])('an amount entered %s stops', (_name, input, id) => {
   const file = lawnCase({ ...BUSHES, ...input, decisions: { 'sulfur-own': '1' }, reason: 'More.' });
-  const found = planCase(file).findings.find((each) => each.id === `lawn/${id}`);
+  const found = planCase(file).findings.find(({ name }) => name === id);
   expect(found?.severity).toBe('stop');
 });
 

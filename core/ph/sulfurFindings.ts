@@ -4,6 +4,7 @@ import { perAcreToPerThousand } from '../units/convert';
 import { quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
+import { SULFUR_SCHOOLS } from './sulfurNeed';
 import type { LimeInput, SulfurPlan } from './types';
 
 /** Sulfur that each inch of watering takes merely to stand still, where the water's alkalinity is known. */
@@ -48,9 +49,10 @@ const MUCH_MORE = 20;
 
 /** Says where an own amount is far over what a school asks for: tenths are easily miscounted. */
 function ownIsMuch(ctx: PlanContext, areaId: string, { ownMore }: SulfurPlan): void {
-  const shares = Object.entries(ownMore).flatMap(([school, more]) =>
-    'absent' in more ? [] : [{ school, more, value: more.value.value }],
-  );
+  const shares = SULFUR_SCHOOLS.flatMap((school) => {
+    const more = ownMore[school];
+    return !more || 'absent' in more ? [] : [{ school, more, value: more.value.value }];
+  });
   const [most] = shares.sort((a, b) => b.value - a.value);
   if (!most || most.value <= MUCH_MORE) return;
   const params = {
@@ -87,7 +89,7 @@ export function sulfurFindings(
   const refusedRow = plan.materials.find(({ id, refused }) => refused && id === decided);
   if (refusedRow) ctx.find(area.id, 'ph', 'note', 'aluminumRefused', {}, []);
   if ('absent' in set.total) {
-    ctx.find(area.id, 'ph', 'decide', 'areaMissing', {}, [set.total]);
+    ctx.find(area.id, 'ph', 'decide', 'areaMissing', {}, [set.total], { subject: 'sulfur' });
     return;
   }
   if (decisionOf(file, area.id, 'sulfur-settled')?.value === plan.digest) return;

@@ -1,4 +1,4 @@
-import { PLANTS, type Plant } from '../plants/plants';
+import { PLANTS, type Plant, type PlantId } from '../plants/plants';
 import { MIX_DEPTH_IN } from '../tables/sulfur';
 import { cubicFeetToYards, lengthToFeet } from '../units/convert';
 import { quantity } from '../units/quantity';
@@ -15,7 +15,7 @@ function room({ window }: Plant, ph: number): number {
 }
 
 /** Plants whose range holds a pH, those of the same group before others of the same form, most room first. */
-function plantsThatFit({ group, form }: Plant, ph: number): string[] {
+function plantsThatFit({ group, form }: Plant, ph: number): PlantId[] {
   const far = (plant: Plant): number => (plant.group === group ? 0 : 1);
   return Object.values(PLANTS)
     .filter((plant) => plant.form === form && room(plant, ph) >= 0)

@@ -20,7 +20,15 @@ type Ph = Figure<Quantity<'pH', 'water'>>;
 type SulfurRate = Figure<Quantity<'lb/1000ft2', 'S'>>;
 type Rows = readonly (readonly [number, ...number[]])[];
 
-type SulfurSchool = 'table' | 'clay-high' | 'to-six-five' | 'garden' | 'per-tenth' | 'cec';
+export const SULFUR_SCHOOLS = [
+  'table',
+  'clay-high',
+  'to-six-five',
+  'garden',
+  'per-tenth',
+  'cec',
+] as const;
+export type SulfurSchool = (typeof SULFUR_SCHOOLS)[number];
 
 /** What a school asks for in all: never one dose. */
 export interface SulfurOption {
@@ -69,7 +77,7 @@ interface SulfurTable<U extends 'lb/100ft2' | 'lb/acre'> {
   readonly column: number;
   readonly equation: string;
   readonly soil: SulfurSoil;
-  readonly label: string;
+  readonly label: 'sulfur.toLowest' | 'sulfur.toSixFive';
   readonly source: 'sulfur-table' | 'western-handbook';
   readonly unit: U;
   readonly toRate: (need: Quantity<U, 'S'>) => Quantity<'lb/1000ft2', 'S'>;

@@ -13,7 +13,7 @@ import type { Texture } from '../tables/limeByTexture';
 import { perHundredToPerThousand } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
-import { msg, type Msg } from '../working/msg';
+import { msg, type Msg, type MsgId } from '../working/msg';
 import type { Figure } from '../working/working';
 import { poisons, sulfurMaterials, sulfurProduct } from './sulfurBag';
 import { insteadOf } from './sulfurInstead';
@@ -57,8 +57,10 @@ function aimOf(ctx: PlanContext, { area, goal }: LimeInput): Ph {
   );
 }
 
+type CapLabel = Extract<MsgId, `sulfur.cap${string}`>;
+
 /** Which cap holds: on turf, around roots by the kind of soil, or before planting. */
-function capFor({ area, plant }: LimeInput, soil: SulfurSoil): [keyof typeof SULFUR_CAP, string] {
+function capFor({ area, plant }: LimeInput, soil: SulfurSoil): [keyof typeof SULFUR_CAP, CapLabel] {
   if (area.situation === 'tilled') return ['beforePlanting', 'sulfur.capPlanting'];
   if (CLOSE_CUT.includes(plant.id)) return ['closeCut', 'sulfur.capCloseCut'];
   if (plant.form === 'lawn') return ['turf', 'sulfur.capTurf'];

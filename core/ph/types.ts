@@ -2,8 +2,9 @@ import type { Area, CaseFile } from '../casefile/casefile';
 import type { DoseSet } from '../dosing/doses';
 import type { Ground } from '../ground/ground';
 import type { Materials } from '../materials/materials';
+import type { MaterialId } from '../materials/types';
 import type { AreaGoal } from '../plants/goal';
-import type { Plant } from '../plants/plants';
+import type { Plant, PlantId } from '../plants/plants';
 import type { Readings } from '../report/types';
 import type { IsoDate } from '../typed/date';
 import type { Quantity } from '../units/quantity';
@@ -11,7 +12,7 @@ import type { Figure } from '../working/working';
 import type { Pack } from '../yardsticks/pack';
 import type { RequirementOption } from './options';
 import type { Bag } from './quality';
-import type { SulfurOption } from './sulfurNeed';
+import type { SulfurOption, SulfurSchool } from './sulfurNeed';
 import type { Msg } from '../working/msg';
 
 type Product = Figure<Quantity<'lb', 'product'>>;
@@ -36,7 +37,7 @@ export interface MethodRow {
 }
 
 export interface MaterialRow {
-  readonly id: string;
+  readonly id: MaterialId;
   readonly chosen: boolean;
   readonly bag: Bag;
   readonly rate: ProductRate;
@@ -119,7 +120,7 @@ export interface SulfurBag {
 }
 
 export interface SulfurMaterialRow {
-  readonly id: string;
+  readonly id: MaterialId;
   /** The label has to say how much of its sulfur is elemental. */
   readonly mixed: boolean;
   /** It works by its acid at once, not by what becomes of sulfur. */
@@ -140,8 +141,8 @@ export interface SulfurMaterialRow {
 export interface SulfurInstead {
   readonly mixCubicFeet: Figure<Quantity<'ft3', 'ground'>>;
   readonly mixCubicYards: Figure<Quantity<'yd3', 'ground'>>;
-  /** Ids of plants of the same kind whose range holds the soil's pH. */
-  readonly plants: readonly string[];
+  /** Plants of the same kind whose range holds the soil's pH. */
+  readonly plants: readonly PlantId[];
 }
 
 export interface SulfurPlan {
@@ -160,7 +161,7 @@ export interface SulfurPlan {
   /** Why the advisor puts an amount of their own in place of the schools'. */
   readonly ownReason: string | undefined;
   /** How much more that is than a school asks for, by school. */
-  readonly ownMore: Readonly<Record<string, Figure<Quantity<'%', 'share'>>>>;
+  readonly ownMore: Readonly<Partial<Record<SulfurSchool, Figure<Quantity<'%', 'share'>>>>>;
   /** What can be done in this soil's stead. */
   readonly instead: SulfurInstead;
   /** Elemental sulfur of the one dose that is safe now. */

@@ -15,7 +15,7 @@ function goal(input: LawnInput) {
     governs: governs?.id,
     acid,
     verdict: area.lime.verdict,
-    findings: plan.findings.map(({ id }) => id.slice(id.indexOf('/') + 1)),
+    findings: plan.findings.map(({ name }): string => name),
   };
 }
 

@@ -10,6 +10,9 @@ type Ph = Figure<Quantity<'pH', 'water'>>;
 /** The ends of the range, and the pH below which lime is due. */
 type Edges = Readonly<Record<'low' | 'high' | 'below', Ph>>;
 
+/** The numbers of a plant's pH. */
+type GoalName = 'low' | 'high' | 'limeBelow' | 'limeTo';
+
 /** What the soil of an area is to be for all that grows there. */
 export interface AreaGoal {
   readonly window: { readonly low: number; readonly high: number };
@@ -55,7 +58,7 @@ function figuresOf(
   plant: Plant,
   { window, limeBelow, limeTo, source }: PhGoal,
 ): Named['figures'] {
-  const figure = (id: string, name: string, value: number): Ph => {
+  const figure = (id: string, name: GoalName, value: number): Ph => {
     const label = msg(`goal.${name}`, { plant: msg(`plant.${plant.id}`) });
     return ctx.constant({ id: `${at}/${id}`, label, source }, value, 'pH', 'water');
   };
@@ -75,7 +78,7 @@ function valueOf(figure: Ph): number {
 function counting(
   ctx: PlanContext,
   id: string,
-  name: string,
+  name: GoalName,
   all: readonly Ph[],
   value: number,
 ): Ph {
@@ -106,11 +109,13 @@ function shared(
   const window = { low, high };
   const entry = { id: `${at}/lime-to`, label: msg('goal.shared.limeTo') };
   if (low > high) {
-    const lowest = named.find(({ goal }) => goal.window.high === high);
-    const highest = named.find(({ goal }) => goal.window.low === low);
+    const [some] = named;
+    const lowest = named.find(({ goal }) => goal.window.high === high) ?? some;
+    const highest = named.find(({ goal }) => goal.window.low === low) ?? some;
+    if (!lowest || !highest) throw new Error('shared: no plant grows here');
     const conflict = msg('absent.plantsInConflict', {
-      first: msg(`plant.${lowest?.plant.id ?? ''}`),
-      second: msg(`plant.${highest?.plant.id ?? ''}`),
+      first: msg(`plant.${lowest.plant.id}`),
+      second: msg(`plant.${highest.plant.id}`),
       high: { working: ends.high.id },
       low: { working: ends.low.id },
     });

@@ -1,5 +1,9 @@
 import type { SourceId } from '../tables/sources';
+import type { NamesIn } from '../working/msg';
 import profiles from './profiles.json';
+
+/** A plant that the catalogue has a name for; a test holds the profiles against it. */
+export type PlantId = NamesIn<'plant'>;
 
 /** What the ground of a plant is: lawns are walked over, beds dug, woody plants have roots to keep, plots are fields. */
 export type PlantForm = 'lawn' | 'bed' | 'woody' | 'plot';
@@ -46,7 +50,7 @@ interface OtherWindow {
 
 /** What the plan knows of a plant. pH is water pH. */
 export interface Plant extends PhGoal {
-  readonly id: string;
+  readonly id: PlantId;
   readonly group: PlantGroup;
   readonly form: PlantForm;
   readonly otherWindows: readonly OtherWindow[];
@@ -60,11 +64,11 @@ export interface Plant extends PhGoal {
   readonly depth: number;
   readonly responds: readonly Micronutrient[];
   /** Ids of sentences that hold for it. */
-  readonly rules: readonly string[];
-  readonly hazards: readonly string[];
+  readonly rules: readonly NamesIn<'plantRule'>[];
+  readonly hazards: readonly NamesIn<'plantHazard'>[];
 }
 
-const ALL = profiles as readonly Plant[];
+const ALL = profiles as unknown as readonly Plant[];
 
 /** Every plant by its id, in the order of their groups. */
 export const PLANTS: Readonly<Record<string, Plant>> = Object.fromEntries(

@@ -69,7 +69,7 @@ function thenOf(
   if (isMicronutrient(analyte)) {
     const short = name === 'low' || name === 'marginal';
     if (short && !plant.responds.includes(analyte)) return msg('reading.then.notShown', params);
-    return msg(short ? `reading.then.${analyte}` : `reading.then.enough`, params);
+    return short ? msg(`reading.then.${analyte}`, params) : msg('reading.then.enough', params);
   }
   const { no3 } = readings.more;
   if (analyte === 'no3' && no3 && !('absent' in no3) && no3.value.value <= WELL_USED_NITRATE) {
@@ -77,11 +77,12 @@ function thenOf(
   }
   if (analyte === 'ec') {
     const sensitive = plant.salt === 'sensitive' && name === 'slight';
-    return msg(sensitive ? 'reading.then.ec.sensitive' : `reading.then.ec.${name}`, params);
+    if (sensitive) return msg('reading.then.ec.sensitive', params);
+    return msg(`reading.then.ec.${name === 'marginal' ? 'medium' : name}`, params);
   }
   const short = name === 'low' || name === 'medium';
   if (analyte === 'no3') return msg(`reading.then.no3.${short ? 'low' : 'high'}`);
-  return msg(short ? `reading.then.${analyte}` : 'reading.then.enough', params);
+  return short ? msg(`reading.then.${analyte}`, params) : msg('reading.then.enough', params);
 }
 
 /** A micronutrient that the plant does not show the want of stands in nobody's way. */

@@ -81,7 +81,7 @@ function leadLine(ctx: PlanContext, { area, readings }: ReadingInput): ReadingLi
   const common = { analyte: 'pb', value: pb, track: undefined } as const;
   if (method !== 'total') {
     const name = method === '' ? 'unknown' : 'extract';
-    const extract = msg(`leadMethod.${method}`);
+    const extract = { family: 'leadMethod', name: method } as const;
     const sentence = msg(`reading.pb.${name}`, { value, method: extract });
     ctx.find(area.id, 'reading', 'note', `lead.${name}`, { value, method: extract }, [pb]);
     return { ...common, limits: 2, sentence, then: msg('reading.pb.askTotal'), by: undefined };

@@ -24,7 +24,7 @@ function read(input: LawnInput) {
   if (!area) throw new Error('no area');
   const line = (analyte: string): ReadingLine | undefined =>
     area.reading.lines.find((each) => each.analyte === analyte);
-  const findings = plan.findings.map(({ id }) => id.slice(id.indexOf('/') + 1));
+  const findings = plan.findings.map(({ name }): string => name);
   return { area, line, findings, plan, ...area.reading };
 }
 

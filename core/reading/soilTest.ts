@@ -180,7 +180,8 @@ function readOne(
   }
   const why = unrated(analyte, extracted, value, printed, bands);
   if (why || !bands || 'absent' in compared) {
-    return { ...common, rating: undefined, ends: [], sentence: why ?? msg('reading.notTested') };
+    const sentence = why ?? msg('reading.notTested', { nutrient: PRINTED[analyte] });
+    return { ...common, rating: undefined, ends: [], sentence };
   }
   const level = critical && !('absent' in critical) ? critical.value.value : 0;
   const rating = ratingOf(bands, compared.value.value, level);

@@ -9,7 +9,7 @@ import {
 } from '../units/convert';
 import { quantity, type Quantity, type SoilElement, type Substance } from '../units/quantity';
 import type { PlanContext } from '../working/context';
-import { msg } from '../working/msg';
+import { msg, type Msg } from '../working/msg';
 import type { Rating } from '../yardsticks/pack';
 import { classOf } from './classWords';
 import type { Figure } from '../working/working';
@@ -49,7 +49,7 @@ export function equivalentFigure<S extends Substance>(
   id: string,
   of: S & Base,
 ): Figure<Quantity<'g/eq', S>> {
-  const entry = { id, label: msg(`report.equivalent.${of}`), source: 'aapfco' as const };
+  const entry = { id, label: msg(`report.equivalent.${of as Base}`), source: 'aapfco' as const };
   return ctx.constant<'g/eq', S>(entry, equivalentMass(of), 'g/eq', of);
 }
 
@@ -112,25 +112,29 @@ function ofIon<S extends SoilElement>(
   of: S & keyof typeof SHARE_OF_ION,
 ): Ppm<S> {
   const share = ctx.constant(
-    { id: `${id}/share`, label: msg(`report.ionShare.${of}`), source: 'aapfco' },
+    {
+      id: `${id}/share`,
+      label: msg(`report.ionShare.${of as keyof typeof SHARE_OF_ION}`),
+      source: 'aapfco',
+    },
     SHARE_OF_ION[of],
     'ratio',
     'share',
   );
   return ctx.sheet.derive(
     'multiply',
-    { id, label: msg(`report.asElement.${of}`) },
+    { id, label: msg(`report.asElement.${of as keyof typeof SHARE_OF_ION}`) },
     [ion, share],
     (amount, part) => quantity(amount.value * part.value, 'ppm', amount.of),
   );
 }
 
 /** What a unit cannot be turned into ppm of soil for. */
-const NEVER_CONVERTED: Readonly<Record<string, string>> = {
-  'ppm-extract': 'absent.inExtract',
-  index: 'absent.index',
-  word: 'absent.word',
-};
+const NEVER_CONVERTED: ReadonlyMap<string, Msg> = new Map([
+  ['ppm-extract', msg('absent.inExtract')],
+  ['index', msg('absent.index')],
+  ['word', msg('absent.word')],
+]);
 
 /**
  * Reads a value as printed: ppm, mg/kg, lb/acre and kg/ha over the report's own depth (else over 6⅔ in.),
@@ -178,8 +182,8 @@ export function readExtracted<S extends SoilElement>(
         volumeToPpm(amount, weight),
       );
     }
-    const never = NEVER_CONVERTED[unit];
-    if (never) return ctx.sheet.absent(place, msg(never));
+    const never = NEVER_CONVERTED.get(unit);
+    if (never) return ctx.sheet.absent(place, never);
     if ((unit === 'meq/100g' || unit === 'cmol/kg') && BASES.has(of)) {
       return byCharge(ctx, place, text, of as S & Base);
     }

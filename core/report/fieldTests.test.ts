@@ -3,6 +3,7 @@ import { planCase } from '../plan';
 import type { AreaPlan } from '../planTypes';
 import { classOf } from './classWords';
 import { applyLayout, GENERIC_LAYOUTS, layoutOf, linesOf } from './layouts';
+import { findingKey } from '../working/finding';
 
 function area(input: LawnInput): AreaPlan {
   const [only] = planCase(lawnCase(input)).areas;
@@ -82,7 +83,7 @@ test('sulfur and compost of the last year are said, and change no amount', () =>
     lawnCase({ ph: '5.4', buffer: '6.4', alsoSpread: ['sulfur', 'compost'] }),
   );
   const without = planCase(lawnCase({ ph: '5.4', buffer: '6.4' }));
-  const names = spread.findings.map(({ id }) => id);
+  const names = spread.findings.map(findingKey);
   expect(names).toEqual(expect.arrayContaining(['lawn/sulfurAtWork', 'lawn/compostGiven']));
   expect(spread.areas[0]?.lime.digest).toBe(without.areas[0]?.lime.digest);
 });

@@ -5,7 +5,7 @@ import { planCase } from '../plan';
 function asked(input: LawnInput): string[] {
   return planCase(lawnCase(input))
     .findings.filter(({ question }) => question)
-    .map(({ id }) => id.slice('lawn/'.length));
+    .map(({ name }) => name);
 }
 
 const bases = (ca: string, mg: string): NonNullable<LawnInput['more']> => ({
@@ -176,7 +176,7 @@ test('the likely mend is one edit, after which nothing is asked', () => {
 /** The number that a question shows, as the working that it opens has it. */
 function shown(input: LawnInput, name: string, param: string): unknown {
   const { findings, workings } = planCase(lawnCase(input));
-  const found = findings.find(({ id }) => id === `lawn/${name}`)?.message.params?.[param];
+  const found = findings.find((each) => each.name === name)?.message.params?.[param];
   const id = typeof found === 'object' && 'working' in found ? found.working : '';
   const working = workings[id];
   return working && 'value' in working

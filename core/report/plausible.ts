@@ -13,7 +13,8 @@ import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import { valueOf, type Figure } from '../working/working';
 import { equivalentFigure } from './extracted';
-import type { Asked } from '../questions';
+import { asking, type Asked } from '../questions';
+import { parseNumber } from '../typed/number';
 import { BUFFER_START } from '../tables/buffers';
 import type { Earlier, Readings } from './types';
 
@@ -37,29 +38,36 @@ interface Seen {
   readonly dates: { readonly reported?: string; readonly taken?: string };
 }
 
-function perAcre({ base, typed }: Seen): Asked[] {
+/** Where a question about a report stands. */
+function at({ areaId }: Pick<Seen, 'areaId'>) {
+  return { areaId, step: 'results' } as const;
+}
+
+function perAcre(seen: Seen): Asked[] {
+  const { base, typed } = seen;
   return (['p', 'k'] as const).flatMap((analyte) => {
     const { text, unit } = typed(analyte);
-    const value = Number(text);
-    if (unit !== 'ppm' || !(value > MORE_LIKELY_PER_ACRE[analyte])) return [];
+    const parsed = parseNumber(text, { min: 0 });
+    if (unit !== 'ppm' || parsed.kind !== 'value') return [];
+    const { value } = parsed;
+    if (value <= MORE_LIKELY_PER_ACRE[analyte]) return [];
     const repair = {
       label: msg('repair.perAcre', { text: text.trim() }),
       path: `${base}/${analyte}/unit`,
       value: 'lb/acre',
     };
-    const params = { text: text.trim() };
-    return [
-      { name: `perAcre.${analyte}`, params, question: { token: `${analyte}:${value}`, repair } },
-    ];
+    const question = { token: `${analyte}:${value}`, repair };
+    return [asking(at(seen), question, `perAcre.${analyte}`, { text: text.trim() })];
   });
 }
 
-function buffer({ readings: { waterPh, bufferPh } }: Seen): Asked[] {
+function buffer(seen: Seen): Asked[] {
+  const { waterPh, bufferPh } = seen.readings;
   const [ph, buffered] = [valueOf(waterPh)?.value ?? 0, valueOf(bufferPh)?.value ?? 14];
   if (ph <= SWEET_ABOVE || buffered >= BUFFER_BELOW) return [];
   const params = { buffer: { working: bufferPh.id }, ph: { working: waterPh.id } };
   const question = { token: `buffer:${ph}:${buffered}` };
-  return [{ name: 'bufferAgainstPh', params, restsOn: [waterPh, bufferPh], question }];
+  return [asking(at(seen), question, 'bufferAgainstPh', params, [waterPh, bufferPh])];
 }
 
 /** A base in meq/100 g. */
@@ -100,24 +108,29 @@ function bases(ctx: PlanContext, { areaId, readings: { cec, k, more } }: Seen): 
   if ('absent' in sum || sum.value.value <= cec.value.value * BASES_OVER_CEC) return [];
   const params = { sum: { working: sum.id }, cec: { working: cec.id } };
   const question = { token: `bases:${sum.value.value.toFixed(1)}` };
-  return [{ name: 'basesOverCec', params, restsOn: [sum, cec], question }];
+  return [asking(at({ areaId }), question, 'basesOverCec', params, [sum, cec])];
 }
 
-function media({ readings: { typedWaterPh, cacl2Ph } }: Seen): Asked[] {
+function media(seen: Seen): Asked[] {
+  const { typedWaterPh, cacl2Ph } = seen.readings;
   const [water, salt] = [valueOf(typedWaterPh)?.value, cacl2Ph && valueOf(cacl2Ph)?.value];
   if (water === undefined || salt === undefined || salt <= water) return [];
   const question = { token: `media:${water}:${salt}` };
-  return [{ name: 'saltPhAboveWater', restsOn: [typedWaterPh], question }];
+  return [asking(at(seen), question, 'saltPhAboveWater', {}, [typedWaterPh])];
 }
 
-function dates({ file, dates: { reported, taken } }: Seen): Asked[] {
+function dates(seen: Seen): Asked[] {
+  const {
+    file,
+    dates: { reported, taken },
+  } = seen;
   const from = parseDate(file.planFrom);
   const planned = from.kind === 'value' ? from.value : undefined;
   const late = reported && planned && reported > planned;
   const early = reported && taken && taken > reported;
   return [
-    ...(late ? [{ name: 'reportInFuture', question: { token: `future:${reported}` } }] : []),
-    ...(early ? [{ name: 'takenAfterReport', question: { token: `taken:${taken}` } }] : []),
+    ...(late ? [asking(at(seen), { token: `future:${reported}` }, 'reportInFuture')] : []),
+    ...(early ? [asking(at(seen), { token: `taken:${taken}` }, 'takenAfterReport')] : []),
   ];
 }
 
@@ -138,17 +151,22 @@ function otherBuffers(ctx: PlanContext, { areaId, readings: { others } }: Seen):
       start: { working: start.id },
     };
     const question = { token: `${buffer}:${figure.value.value}` };
-    return [{ name: 'bufferAboveStart', params, restsOn: [figure], question }];
+    const more = { subject: buffer };
+    return [asking(at({ areaId }), question, 'bufferAboveStart', params, [figure], more)];
   });
 }
 
 /** Without its method a value of salts or of lead cannot be judged at all. */
-function methodMissing({ typed, readings: { more, others } }: Seen): Asked[] {
+function methodMissing(seen: Seen): Asked[] {
+  const {
+    typed,
+    readings: { more, others },
+  } = seen;
   return (['ec', 'pb'] as const).flatMap((analyte) => {
     const figure = analyte === 'ec' ? others.ec : more.pb;
     if (!figure || 'absent' in figure || typed(analyte).method !== '') return [];
     const question = { token: `${analyte}-method` };
-    return [{ name: `methodMissing.${analyte}`, restsOn: [figure], question }];
+    return [asking(at(seen), question, `methodMissing.${analyte}`, {}, [figure])];
   });
 }
 
@@ -177,14 +195,16 @@ function saturations(ctx: PlanContext, { areaId, readings: { others } }: Seen): 
   const off = withHydrogen ? sum < WHOLE.low || sum > WHOLE.high : sum > BASES_ALONE;
   if (!off) return [];
   const question = { token: `saturation:${sum.toFixed(1)}` };
-  return [{ name: 'saturationSum', params: { sum: { working: figure.id } }, restsOn, question }];
+  const params = { sum: { working: figure.id } };
+  return [asking(at({ areaId }), question, 'saturationSum', params, restsOn)];
 }
 
 /** Organic matter of an organic soil that nothing else of the report shows. */
 const ORGANIC_ABOVE = 20;
 const CEC_OF_ORGANIC = 20;
 
-function organicMatter({ base, readings }: Seen): Asked[] {
+function organicMatter(seen: Seen): Asked[] {
+  const { base, readings } = seen;
   const { organicMatter: om, cec, texture } = readings;
   if ('absent' in om || om.value.value <= ORGANIC_ABOVE) return [];
   const exchange = valueOf(cec)?.value;
@@ -193,14 +213,14 @@ function organicMatter({ base, readings }: Seen): Asked[] {
   const tenth = String(Number((om.value.value / 10).toFixed(2)));
   const repair = { label: msg('repair.percent', { tenth }), path: `${base}/om/text`, value: tenth };
   const question = { token: `om:${om.value.value}`, repair };
-  return [{ name: 'organicMatter', params: { om: { working: om.id } }, restsOn: [om], question }];
+  return [asking(at(seen), question, 'organicMatter', { om: { working: om.id } }, [om])];
 }
 
 /** What changes more than this between two reports is looked at twice; from memory. */
 const JUMP = { 'ph-water': 1, factor: 2.5 } as const;
 
-function jump({ earlier }: Seen): Asked[] {
-  return (earlier?.changes ?? []).flatMap(({ analyte, before, now, change }) => {
+function jump(seen: Seen): Asked[] {
+  return (seen.earlier?.changes ?? []).flatMap(({ analyte, before, now, change }) => {
     if ('absent' in change || 'absent' in before || 'absent' in now) return [];
     const [was, is] = [before.value.value, now.value.value];
     const far =
@@ -214,19 +234,19 @@ function jump({ earlier }: Seen): Asked[] {
       now: { working: now.id },
     };
     const question = { token: `jump:${analyte}:${was}:${is}` };
-    return [{ name: 'jump', params, restsOn: [now, before], question }];
+    return [asking(at(seen), question, 'jump', params, [now, before], { subject: analyte })];
   });
 }
 
 /** Readings that no one soil gives. */
-function apart({ readings: { fieldTests } }: Seen): Asked[] {
-  return fieldTests.flatMap((test) => {
+function apart(seen: Seen): Asked[] {
+  return seen.readings.fieldTests.flatMap((test) => {
     if (!test.apart || 'absent' in test.ph) return [];
     const { low, high } = test.extremes;
     const question = { token: `apart:${test.report.id}:${low}:${high}` };
-    return [
-      { name: `readingsApart.${test.source}`, params: { low, high }, restsOn: [test.ph], question },
-    ];
+    const more = { subject: test.report.id };
+    const params = { low, high };
+    return [asking(at(seen), question, `readingsApart.${test.source}`, params, [test.ph], more)];
   });
 }
 

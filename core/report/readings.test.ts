@@ -1,6 +1,7 @@
 import type { CaseFile } from '../casefile/casefile';
 import { planCase } from '../plan';
 import { lawnCase, ORACLE } from '../../test/cases';
+import { findingKey } from '../working/finding';
 
 function readings(change: Partial<CaseFile>, input = ORACLE) {
   const [lawn] = planCase({ ...lawnCase(input), ...change }).areas;
@@ -58,6 +59,6 @@ test.each([
   ['7.4', '6.9', false],
   ['6.9', '6.2', false],
 ])('pH %s with a buffer of %s is questioned: %p', (ph, buffer, asked) => {
-  const ids = planCase(lawnCase({ ph, buffer })).findings.map(({ id }) => id);
+  const ids = planCase(lawnCase({ ph, buffer })).findings.map(findingKey);
   expect(ids.includes('lawn/bufferAgainstPh')).toBe(asked);
 });

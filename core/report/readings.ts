@@ -233,6 +233,6 @@ export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pac
   const earlier = found ? compareWithEarlier(ctx, { file, areaId, readings, ...found }) : undefined;
   const dates = { ...(reported ? { reported } : {}), ...(taken ? { taken } : {}) };
   const seen = { file, areaId, readings, base, typed, dates, earlier };
-  ask(ctx, file, areaId, 'results', implausible(ctx, seen));
+  ask(ctx, file, areaId, implausible(ctx, seen));
   return earlier ? { ...readings, earlier } : readings;
 }

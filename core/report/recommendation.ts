@@ -70,7 +70,7 @@ function rateOf<S extends Substance>(
 function nutrientRates(ctx: PlanContext, prefix: string, rec: Recommended): NutrientRates {
   const entry = (nutrient: Nutrient, analyte: RecAnalyte): RateEntry => ({
     id: `${prefix}/${nutrient}/laboratory`,
-    label: msg(`feed.laboratory.${nutrient}`),
+    label: msg(`feed.laboratory.${nutrient as Nutrient}`),
     at: `${rec.base}/${analyte}/text`,
   });
   const element = (of: RateEntry): RateEntry => ({ ...of, id: `${of.id}/element` });
@@ -122,7 +122,7 @@ function productRates(
     );
     return ctx.sheet.derive(
       'multiply',
-      { id, label: msg(`feed.laboratory.${nutrient}`) },
+      { id, label: msg(`feed.laboratory.${nutrient as Nutrient}`) },
       [product, share],
       (rate, fraction) => productToNutrient(rate, fraction),
     );
@@ -155,7 +155,10 @@ function overTheYear(
   const year = <S extends Nutrient>(nutrient: S, rate: Rate<S>): Rate<S> =>
     ctx.sheet.derive(
       'multiply',
-      { id: `${prefix}/${nutrient}/laboratory/year`, label: msg(`feed.laboratory.${nutrient}`) },
+      {
+        id: `${prefix}/${nutrient}/laboratory/year`,
+        label: msg(`feed.laboratory.${nutrient as Nutrient}`),
+      },
       [rate, times],
       (one, n) => quantity(one.value * n.value, 'lb/1000ft2', nutrient),
     );
@@ -185,7 +188,10 @@ function printedRates(ctx: PlanContext, prefix: string, rec: Recommended): Nutri
   const reason = msg(nutrients ? 'problem.nutrientsOrProduct' : 'absent.noGrade');
   const absent = (nutrient: Nutrient) =>
     ctx.sheet.absent(
-      { id: `${prefix}/${nutrient}/laboratory`, label: msg(`feed.laboratory.${nutrient}`) },
+      {
+        id: `${prefix}/${nutrient}/laboratory`,
+        label: msg(`feed.laboratory.${nutrient as Nutrient}`),
+      },
       reason,
     );
   return { N: absent('N'), P2O5: absent('P2O5'), K2O: absent('K2O') };

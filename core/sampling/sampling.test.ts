@@ -6,6 +6,7 @@ import type { AreaPlan } from '../planTypes';
 import { coresFor } from './cores';
 import { sampleName } from './sampleNames';
 import { samplingSheet } from './sheet';
+import { findingKey } from '../working/finding';
 
 function planned(input: LawnInput, more: Partial<Area> = {}, fee = ''): AreaPlan {
   const file = lawnCase(input);
@@ -127,7 +128,7 @@ test('what was spread has to settle for eight weeks', () => {
   const { sampling } = planned({ spreadOn: '2027-09-20' });
   expect(sampling.notBefore).toBe('2027-11-15');
   const said = (takenOn: string) =>
-    planCase(lawnCase({ takenOn, spreadOn: '2027-09-20' })).findings.map(({ id }) => id);
+    planCase(lawnCase({ takenOn, spreadOn: '2027-09-20' })).findings.map(findingKey);
   expect(said('2027-10-01')).toContain('lawn/sampledTooSoon');
   expect(said('2027-11-15')).not.toContain('lawn/sampledTooSoon');
   expect(said('2027-09-01')).not.toContain('lawn/sampledTooSoon');

@@ -33,7 +33,7 @@ export function samplingSheet(file: CaseFile, areas: readonly AreaPlan[]): SlipB
   return [
     ...sampled.flatMap((plan) => groundBlocks(file, plan)),
     { kind: 'heading', text: msg('sheet.bring') },
-    ...['bag', 'size', 'past', 'question'].map((what): SlipBlock => ({
+    ...(['bag', 'size', 'past', 'question'] as const).map((what): SlipBlock => ({
       kind: 'sentence',
       text: msg(`sheet.bring.${what}`),
     })),

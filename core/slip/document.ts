@@ -1,5 +1,5 @@
 import type { CautionId } from '../cautions/cautions';
-import type { Msg } from '../working/msg';
+import { msg, type Into, type Msg, type MsgId, type MsgParam } from '../working/msg';
 import type { WorkingId } from '../working/working';
 
 /** A neutral block of the client's page; margin, print and plain text are renderers of it. */
@@ -31,4 +31,9 @@ export interface SlipDocument {
   readonly blocks: readonly SlipBlock[];
   /** The figures whose working the appendix prints. */
   readonly appendix: readonly WorkingId[];
+}
+
+/** A sentence of the page. */
+export function sentence<Id extends MsgId>(id: Id, ...into: Into<Id, MsgParam>): SlipBlock {
+  return { kind: 'sentence', text: msg(id, ...into) };
 }

@@ -2,13 +2,9 @@ import { shownInHands } from '../dosing/inHands';
 import type { LimePlan } from '../ph/types';
 import type { AreaPlan } from '../planTypes';
 import type { PlanContext } from '../working/context';
-import { msg, type Msg } from '../working/msg';
-import type { SlipBlock } from './document';
+import { msg, type Msg, type MsgId } from '../working/msg';
+import { sentence, type SlipBlock } from './document';
 import { extentBlocks } from './extents';
-
-function sentence(id: string, params?: Parameters<typeof msg>[1]): SlipBlock {
-  return { kind: 'sentence', text: msg(id, params) };
-}
 
 /** The reading in the client's words, before any amount. */
 function standing({ readings, lime, plant }: AreaPlan): SlipBlock[] {
@@ -20,11 +16,11 @@ function standing({ readings, lime, plant }: AreaPlan): SlipBlock[] {
 }
 
 /** What the page says where nothing is to be spread. */
-const NOTHING: Partial<Readonly<Record<LimePlan['verdict'], string>>> = {
+const NOTHING = {
   'none-needed': 'slip.noLime',
   'at-work': 'slip.limeAtWork',
   'not-worth-a-trip': 'slip.noLimeWorth',
-};
+} as const satisfies Partial<Record<LimePlan['verdict'], MsgId>>;
 
 /** How the first dressing goes on: so much for each bed, half each way on a lawn, else evenly. */
 function howOf({ plant, ground, lime }: AreaPlan): Msg {
@@ -82,8 +78,10 @@ function decided({ ownReason, passedBy }: LimePlan): SlipBlock[] {
 export function limeBlocks(ctx: PlanContext, plan: AreaPlan, buying: boolean): SlipBlock[] {
   const { area, ground, lime } = plan;
   const before = standing(plan);
-  const nothing = NOTHING[lime.verdict];
-  if (nothing) return [...before, { kind: 'lead', text: msg(nothing) }];
+  const { verdict } = lime;
+  if (verdict !== 'absent' && verdict !== 'dose') {
+    return [...before, { kind: 'lead', text: msg(NOTHING[verdict]) }];
+  }
   if (plan.goal.acid && lime.standing === 'sour' && lime.verdict === 'absent') {
     return [{ kind: 'lead', text: msg('slip.acidBelow') }, sentence('slip.acidBelowThen')];
   }

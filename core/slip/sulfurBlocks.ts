@@ -1,12 +1,8 @@
 import { shownInHands } from '../dosing/inHands';
 import type { SulfurPlan } from '../ph/types';
 import type { AreaPlan } from '../planTypes';
-import { msg, type Msg } from '../working/msg';
-import type { SlipBlock } from './document';
-
-function sentence(id: string, params?: Msg['params']): SlipBlock {
-  return { kind: 'sentence', text: msg(id, params) };
-}
+import { msg } from '../working/msg';
+import { sentence, type SlipBlock } from './document';
 
 function doseSentence({ ground }: AreaPlan, { doses, chosenMaterial }: SulfurPlan): SlipBlock[] {
   const [dose] = doses;
@@ -25,7 +21,7 @@ function doseSentence({ ground }: AreaPlan, { doses, chosenMaterial }: SulfurPla
 }
 
 /** How it goes on: worked in, on the grass, or under the mulch. */
-function howItGoesOn({ area, plant }: AreaPlan): string {
+function howItGoesOn({ area, plant }: AreaPlan) {
   if (area.situation === 'tilled') return 'slip.sulfurIn';
   return plant.form === 'lawn' ? 'slip.sulfurGrass' : 'slip.sulfurOn';
 }
@@ -45,7 +41,10 @@ export function sulfurBlocks(plan: AreaPlan, sulfur: SulfurPlan, buying: boolean
   const { readings, ground } = plan;
   const before = sentence('slip.sulfurPh', { ph: { working: readings.waterPh.id } });
   if (sulfur.verdict !== 'dose' || sulfur.doses.length === 0) {
-    const lead: SlipBlock = { kind: 'lead', text: msg(`slip.sulfurNone.${sulfur.verdict}`) };
+    const lead: SlipBlock = {
+      kind: 'lead',
+      text: msg(`slip.sulfurNone.${sulfur.verdict === 'dose' ? 'undated' : sulfur.verdict}`),
+    };
     return [before, lead, ...instead(sulfur), sentence('slip.sulfurMyths')];
   }
   const { chosenMaterial, bagsToBuy, testOn, ownReason } = sulfur;

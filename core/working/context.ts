@@ -3,31 +3,17 @@ import { parseNumber, type NumberRule } from '../typed/number';
 import { parseDate, type IsoDate } from '../typed/date';
 import { parseLength } from '../typed/length';
 import { lengthToFeet, pacesToFeet } from '../units/convert';
+import {
+  findingOf,
+  type Finding,
+  type FindingName,
+  type SeverityOf,
+  type StepId,
+  type Told,
+} from './finding';
 import { msg, type Msg } from './msg';
 import { Sheet, type Entry } from './sheet';
-import type { Figure, WorkingId } from './working';
-
-export type Severity = 'note' | 'decide' | 'stop';
-export type StepId = 'ground' | 'sample' | 'results' | 'reading' | 'ph' | 'feeding' | 'slip';
-
-/** Something the plan has to say to the advisor, and what it rests on. */
-export interface Finding {
-  readonly id: string;
-  readonly step: StepId;
-  readonly severity: Severity;
-  readonly message: Msg;
-  readonly restsOn: readonly WorkingId[];
-  /** Where it asks about something typed: how to answer. */
-  readonly question?: Question;
-}
-
-/** A question about something typed, until it is mended or said to be right. */
-export interface Question {
-  /** What the advisor's answer stands for; a changed value is asked about anew. */
-  readonly token: string;
-  /** The likely mend: what it comes to, and the edit that does it. */
-  readonly repair?: { readonly label: Msg; readonly path: string; readonly value: string };
-}
+import type { Figure } from './working';
 
 /** A typed value that does not parse, by its path in the case file. */
 export type Problems = Readonly<Record<string, Msg>>;
@@ -38,24 +24,15 @@ export class PlanContext {
   readonly findings: Finding[] = [];
   readonly problems: Record<string, Msg> = {};
 
-  /** Adds a finding; its id is `areaId/name`. */
-  find(
+  /** Adds a finding. */
+  find<Name extends FindingName>(
     areaId: string,
     step: StepId,
-    severity: Severity,
-    name: string,
-    params: Msg['params'] = {},
-    restsOn: readonly Figure[] = [],
-    question?: Question,
+    severity: SeverityOf<Name>,
+    name: Name,
+    ...told: Told<Name>
   ): void {
-    this.findings.push({
-      id: `${areaId}/${name}`,
-      step,
-      severity,
-      message: msg(`finding.${name}`, params),
-      restsOn: restsOn.map(({ id }) => id),
-      ...(question ? { question } : {}),
-    });
+    this.findings.push(findingOf(areaId, step, severity, name, ...told));
   }
 
   /**

@@ -4,7 +4,7 @@ import { msg } from './msg';
 import { Sheet } from './sheet';
 import { valueOf, type Figure } from './working';
 
-const entry = (id: string) => ({ id, label: msg(id) });
+const entry = (id: string) => ({ id, label: msg('dose.amount') });
 const pounds = (value: number) => quantity(value, 'lb', 'product');
 
 function leaf(sheet: Sheet, id: string, value: number) {
@@ -26,7 +26,7 @@ test('a figure and its entry are written in one call', () => {
   expect(valueOf(sum)?.value).toBe(5);
   expect(sheet.workings['sum']).toEqual({
     id: 'sum',
-    label: { id: 'sum' },
+    label: { id: 'dose.amount' },
     op: 'add',
     inputs: ['a', 'b'],
     value: pounds(5),
@@ -78,7 +78,8 @@ test('the context keeps problems at their place and findings by area', () => {
   expect(ctx.problems).toMatchObject({ 'areas/lawn/shape/length': { id: 'problem.notANumber' } });
   ctx.find('lawn', 'ph', 'note', 'noneNeeded');
   expect(ctx.findings[0]).toMatchObject({
-    id: 'lawn/noneNeeded',
+    areaId: 'lawn',
+    name: 'noneNeeded',
     message: { id: 'finding.noneNeeded' },
   });
   expect(ctx.date('planFrom', '')).toBeUndefined();

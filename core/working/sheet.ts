@@ -1,6 +1,6 @@
 import type { Quantity } from '../units/quantity';
 import type { SourceId, Standing } from '../tables/sources';
-import type { Msg } from './msg';
+import { msg, type Msg } from './msg';
 import type {
   Detail,
   Figure,
@@ -145,7 +145,7 @@ export class Sheet {
     if (!first) {
       const missing = readings.find((each) => 'absent' in each);
       const reason = missing && 'absent' in missing ? missing.absent : undefined;
-      return this.absent(entry, reason ?? { id: 'absent.noReading' });
+      return this.absent(entry, reason ?? msg('absent.noReading'));
     }
     const numbers = values.map(({ value }) => value);
     const value = { ...first, value: numbers.reduce((a, b) => a + b, 0) / numbers.length };

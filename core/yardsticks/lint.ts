@@ -1,6 +1,6 @@
 import { ANALYTE_FACTS } from '../casefile/analytes';
 import { NEED_CLASSES, type PlantForm } from '../plants/plants';
-import { msg, type Msg } from '../working/msg';
+import { msg, type Into, type Msg, type MsgId, type MsgParam } from '../working/msg';
 import { NUTRIENTS } from '../feeding/nutrients';
 import { RATINGS, type NitrogenRates, type NutrientBands, type Pack } from './pack';
 
@@ -12,8 +12,13 @@ export interface PackFault {
   readonly expected: Msg;
 }
 
-function fault(path: string, got: unknown, id: string, params?: Msg['params']): PackFault {
-  return { path, got: JSON.stringify(got), expected: msg(id, params) };
+function fault<Id extends MsgId>(
+  path: string,
+  got: unknown,
+  id: Id,
+  ...into: Into<Id, MsgParam>
+): PackFault {
+  return { path, got: JSON.stringify(got), expected: msg(id, ...into) };
 }
 
 /** Ends have to rise, one for each class but the last: else two classes overlap, or one has no value. */

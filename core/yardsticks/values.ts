@@ -3,7 +3,7 @@ import { SITUATIONS } from '../casefile/situations';
 import { NEED_CLASSES, type Plant, type PlantForm } from '../plants/plants';
 import type { SourceId, Standing } from '../tables/sources';
 import { quantity, type Quantity, type Substance, type Unit } from '../units/quantity';
-import { msg, type Msg } from '../working/msg';
+import { msg, type Msg, type NamesIn } from '../working/msg';
 import {
   RATINGS,
   type Cited,
@@ -81,7 +81,7 @@ function bandRows(pack: Pack, name: 'p' | 'k', bands: NutrientBands | null): Pac
   const path = `soilTest/${name}`;
   const unit = bands.unit === 'mg/L' ? 'mg/L' : 'ppm';
   const of = name === 'p' ? 'P' : 'K';
-  const method = msg(`extractant.${bands.method}`);
+  const method = { family: 'extractant', name: bands.method } as const;
   const inPounds = bands.unit === 'lb/acre' ? 'yes' : 'no';
   const by = msg('packRow.method', { method, inPounds });
   const what = msg(`read.${name}`);
@@ -93,7 +93,10 @@ function bandRows(pack: Pack, name: 'p' | 'k', bands: NutrientBands | null): Pac
     const cells = Object.entries(bands.byGroup).flatMap(([group, ends]) =>
       endCells(`${path}/byGroup/${group}`, ends, unit, of).map((each) => ({
         ...each,
-        label: msg('packCell.ofGroup', { group: msg(`soilGroup.${group}`), end: each.label }),
+        label: msg('packCell.ofGroup', {
+          group: { family: 'soilGroup', name: group },
+          end: each.label,
+        }),
       })),
     );
     return [{ ...row, cells }];
@@ -187,7 +190,11 @@ function plantRows(pack: Pack, id: string, plant: Plant | undefined): PackRow[] 
   const rates = pack.feeding[id];
   if (!rates) return [];
   return rateRows(
-    { part: 'plants', by: msg(`plant.${id}`), ...printedIn(pack, rates) },
+    {
+      part: 'plants',
+      by: msg('name.own', { name: { family: 'plant', name: id } }),
+      ...printedIn(pack, rates),
+    },
     plant,
     (nutrient) => `feeding/${id}/${nutrient}`,
     rates,
@@ -215,16 +222,20 @@ function classRows(pack: Pack, form: PlantForm, plant: Plant | undefined): PackR
   });
 }
 
+type OwnName = Exclude<NamesIn<'packRow'>, 'method'>;
+/** Where a value with a standing of its own stands; its last key has words. */
+type OwnPath = OwnName | `lime/${OwnName}` | `dressing/${'lawn' | 'bed'}/${OwnName}`;
+
 /** The values of a pack that have a standing of their own, as rows of one cell. */
 function ownRow(
   pack: Pack,
   part: PackPart,
-  path: string,
+  path: OwnPath,
   { value, standing }: { readonly value: number; readonly standing: Standing },
   unit: Unit,
   of: Substance,
 ): PackRow {
-  const name = path.split('/').at(-1) ?? path;
+  const name = (path.split('/').at(-1) ?? path) as OwnName;
   return {
     key: path,
     part,
@@ -294,7 +305,7 @@ function limeRows(pack: Pack): PackRow[] {
 function dressingRows(pack: Pack, name: 'lawn' | 'bed'): PackRow[] {
   const rules: DressingRules = pack.dressing[name];
   const part = `${name}Dates` as const;
-  const path = `dressing/${name}`;
+  const path = `dressing/${name}` as const;
   const { quickN, slowN, quickK2O, intervalDays, apartFromLimeDays } = rules;
   const rate = 'lb/1000ft2';
   const row = pack.rowSideDressN;

@@ -8,6 +8,7 @@ import type { Dose, SulfurPlan } from '../../core/ph/types';
 import type { AreaPlan, Plan } from '../../core/planTypes';
 import type { SoilReading } from '../../core/reading/soilTest';
 import type { AreaReading } from '../../core/reading/types';
+import { findingKey } from '../../core/working/finding';
 import type { Msg } from '../../core/working/msg';
 import type { Figure, Working } from '../../core/working/working';
 
@@ -234,12 +235,12 @@ export function planResponse(file: CaseFile, plan: Plan, say: Say, slip: string)
       costUsd: number(cost),
     })),
     jobCostUsd: number(purchase.cost),
-    findings: findings.map(({ id, step, severity, message, restsOn }) => ({
-      id,
-      step,
-      severity,
-      text: say(message),
-      restsOn,
+    findings: findings.map((finding) => ({
+      id: findingKey(finding),
+      step: finding.step,
+      severity: finding.severity,
+      text: say(finding.message),
+      restsOn: finding.restsOn,
     })),
     problems: Object.entries(problems).map(([path, problem]) => ({ path, text: say(problem) })),
     slipText: slip,

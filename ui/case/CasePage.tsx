@@ -6,7 +6,7 @@ import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { STEPS } from '../../core/steps';
-import type { StepId } from '../../core/working/context';
+import type { StepId } from '../../core/working/finding';
 import { db } from '../../store/db';
 import type { CaseSession } from '../../store/session';
 import { text } from '../format/text';

@@ -12,7 +12,7 @@ import {
 import { planCase } from '../../core/plan';
 import { parseDate } from '../../core/typed/date';
 import { followingStep, STEPS } from '../../core/steps';
-import type { StepId } from '../../core/working/context';
+import type { StepId } from '../../core/working/finding';
 import type { CaseSession } from '../../store/session';
 import { useCommands, type Command } from '../commands/registry';
 import { formatDate } from '../format/date';
@@ -63,15 +63,15 @@ function stepCommands(
   return [
     ...STEPS.map((step, index) => ({
       id: `step-${step}`,
-      label: `command.step.${step}`,
+      label: text(`command.step.${step}`),
       keys: [STEP_LETTERS[step], `Alt+${index + 1}`],
       run: () => go(step),
     })),
-    { id: 'fold', label: 'command.fold', keys: ['M'], run: fold },
-    { id: 'undo', label: 'command.undo', keys: ['Ctrl+Z'], run: () => session.undo() },
+    { id: 'fold', label: text('command.fold'), keys: ['M'], run: fold },
+    { id: 'undo', label: text('command.undo'), keys: ['Ctrl+Z'], run: () => session.undo() },
     {
       id: 'redo',
-      label: 'command.redo',
+      label: text('command.redo'),
       keys: ['Ctrl+Shift+Z', 'Ctrl+Y'],
       run: () => session.redo(),
     },

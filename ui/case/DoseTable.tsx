@@ -3,6 +3,7 @@
 import type { ReactNode } from 'react';
 import type { DoseSet } from '../../core/dosing/doses';
 import { shownInHands } from '../../core/dosing/inHands';
+import type { MaterialId } from '../../core/materials/types';
 import type { Dose } from '../../core/ph/types';
 import { formatDate } from '../format/date';
 import { text } from '../format/text';
@@ -15,7 +16,7 @@ import { useCase } from './caseContext';
 export interface Dressed {
   readonly set: DoseSet;
   readonly doses: readonly Dose[];
-  readonly material?: { readonly id: string };
+  readonly material?: { readonly id: MaterialId };
 }
 
 function Row({ part, dose }: { part: Dressed; dose: Dose }): ReactNode {
@@ -59,7 +60,7 @@ export function DoseTable({
   const { area } = useCase();
   const { ground } = area;
   const feed = parts.some(({ material }) => material);
-  const each = ground.parts ? `ph.head.each.${ground.parts.kind}` : 'ph.head.pass';
+  const each = ground.parts ? text(`ph.head.each.${ground.parts.kind}`) : text('ph.head.pass');
   const rows = parts
     .flatMap((part) => part.doses.map((dose) => ({ part, dose })))
     .sort((a, b) => (a.dose.date < b.dose.date ? -1 : 1));
@@ -73,7 +74,7 @@ export function DoseTable({
           { id: 'rate', words: text('ph.head.dressing'), number: true },
           { id: 'here', words: text(known ? 'ph.head.here' : 'ph.head.each'), number: true },
           { id: 'cups', words: text('ph.head.cups'), number: true },
-          { id: 'pass', words: text(each), number: true },
+          { id: 'pass', words: each, number: true },
           ...(feed ? [] : [{ id: 'state', words: text('ph.head.state') }]),
         ]}
       >

@@ -5,7 +5,7 @@ import { useId, type ReactNode } from 'react';
 import { NUTRIENTS, type Nutrient } from '../../core/feeding/nutrients';
 import type { DealtPart, FeedOption, FeedWay } from '../../core/feeding/types';
 import { SHIPPED_MATERIALS } from '../../core/materials/materials';
-import { text } from '../format/text';
+import { nameFrom, text } from '../format/text';
 import { Cell, Table } from '../parts/Table';
 import { Figure } from '../working/Figure';
 import { OpenableRow } from '../working/Openable';
@@ -18,7 +18,7 @@ import { productDecision } from './SettleButton';
 function offered(candidates: readonly string[]): Option[] {
   const refused = SHIPPED_MATERIALS.fertilizers.filter(({ pesticide }) => pesticide);
   return [
-    ...candidates.map((value) => ({ value, words: text(`material.${value}`) })),
+    ...candidates.map((value) => ({ value, words: nameFrom('material', value) })),
     ...refused.map(({ id }) => ({
       value: id,
       words: text('feed.labelOnly', { material: text(`material.${id}`) }),

@@ -2,7 +2,13 @@
 
 import type { ReactNode } from 'react';
 import { decisionKey, decisionOf } from '../../core/casefile/casefile';
-import type { Finding, Question, StepId } from '../../core/working/context';
+import {
+  asksApproval,
+  findingKey,
+  type Finding,
+  type Question,
+  type StepId,
+} from '../../core/working/finding';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
@@ -57,14 +63,14 @@ export function Findings({ step }: { step: StepId }): ReactNode {
   const here = plan.findings.filter(
     (finding) =>
       finding.step === step &&
-      !finding.id.endsWith('Unsettled') &&
-      (finding.id.startsWith(`${area.area.id}/`) || finding.id.startsWith('case/')),
+      !asksApproval(finding) &&
+      (finding.areaId === area.area.id || finding.areaId === 'case'),
   );
   if (here.length === 0) return null;
   return (
     <ul className="mb-3 grid gap-1.5">
       {here.map((finding) => (
-        <li key={finding.id} className={`border-l-3 px-3 py-1 ${LOOKS[finding.severity]}`}>
+        <li key={findingKey(finding)} className={`border-l-3 px-3 py-1 ${LOOKS[finding.severity]}`}>
           <Openable>
             {finding.severity !== 'note' && (
               <strong>{text(`severity.${finding.severity}`)} </strong>

@@ -28,7 +28,7 @@ function RailEntry({ each }: { each: AreaPlan }): ReactNode {
   const { id } = each.area;
   const chosen = !all && id === area.area.id;
   const open = plan.findings.some(
-    (finding) => finding.severity !== 'note' && finding.id.startsWith(`${id}/`),
+    (finding) => finding.severity !== 'note' && finding.areaId === id,
   );
   return (
     <li className={`rounded border-l-3 p-2 ${chosen ? CHOSEN : OTHER}`}>

@@ -3,6 +3,7 @@
 import type { ReactNode } from 'react';
 import { CLIPPINGS, sampleOf } from '../../core/casefile/casefile';
 import { SITUATIONS } from '../../core/casefile/situations';
+import type { PlantForm } from '../../core/plants/plants';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Section, StepHead } from '../parts/Section';
@@ -46,11 +47,14 @@ function Who(): ReactNode {
 }
 
 /** Lawns have situations of their own; other ground is dug or it is not. */
-function situations(form: string, now: string): Option[] {
+function situations(form: PlantForm, now: string): Option[] {
   const here = SITUATIONS.filter((each) => form === 'lawn' || each !== 'stressed' || each === now);
   return here.map((value) => ({
     value,
-    words: text(`situation.${form === 'lawn' || value === 'stressed' ? 'lawn' : form}.${value}`),
+    words:
+      form === 'lawn' || value === 'stressed'
+        ? text(`situation.lawn.${value}`)
+        : text(`situation.${form}.${value}`),
   }));
 }
 

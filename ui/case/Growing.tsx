@@ -5,7 +5,7 @@ import { PLANTS } from '../../core/plants/plants';
 import { quantity } from '../../core/units/quantity';
 import { msg } from '../../core/working/msg';
 import { quantityText } from '../format/quantity';
-import { text } from '../format/text';
+import { nameFrom, text } from '../format/text';
 import { Button } from '../parts/Button';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
@@ -58,7 +58,7 @@ function Window(): ReactNode {
       options={all.map(({ school, low, high }) => ({
         value: school,
         words: text('window.choice', {
-          school: text(`window.${school || 'usual'}`),
+          school: nameFrom('window', school || 'usual'),
           low: ph(low),
           high: ph(high),
         }),
@@ -93,7 +93,7 @@ function Sharing(): ReactNode {
           look="quiet"
           onClick={() => write(sharing.filter((other) => other !== each))}
         >
-          {text('ground.notSharing', { plant: text(`plant.${each}`) })}
+          {text('ground.notSharing', { plant: nameFrom('plant', each) })}
         </Button>
       ))}
       {sharing.length > 0 && (
@@ -104,7 +104,7 @@ function Sharing(): ReactNode {
             { value: '', words: text('ground.allPlants') },
             ...here
               .filter((each) => PLANTS[each])
-              .map((each) => ({ value: each, words: text(`plant.${each}`) })),
+              .map((each) => ({ value: each, words: nameFrom('plant', each) })),
           ]}
         />
       )}

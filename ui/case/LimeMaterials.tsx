@@ -102,7 +102,10 @@ function BagLabel({ chosen, materials }: { chosen: string; materials: readonly s
         <SelectField
           label={text('ph.labelKind')}
           place={labelPlace(state.doc, material, 'kind')}
-          options={['CCE', 'ECCE'].map((value) => ({ value, words: text(`labelKind.${value}`) }))}
+          options={(['CCE', 'ECCE'] as const).map((value) => ({
+            value,
+            words: text(`labelKind.${value}`),
+          }))}
         />
       </div>
       <LabelFields

@@ -7,7 +7,7 @@ import type { ReadingLine } from '../../core/reading/types';
 import { SOURCES } from '../../core/tables/sources';
 import { OPINION_VALUES, RETEST_YEARS } from '../../core/yardsticks/opinions';
 import { messageText } from '../format/message';
-import { text } from '../format/text';
+import { nameFrom, text } from '../format/text';
 import { Section, StepHead } from '../parts/Section';
 import { Printed } from '../parts/Printed';
 import { PH_SCALE, Track, type Scale } from '../parts/Track';
@@ -104,7 +104,7 @@ function SoilGroup(): ReactNode {
     <SelectField
       label={text('soilGroup')}
       place={decisionPlace(state.doc, area.area.id, 'soil-group')}
-      options={['', ...groups].map((value) => ({ value, words: text(`soilGroup.${value}`) }))}
+      options={['', ...groups].map((value) => ({ value, words: nameFrom('soilGroup', value) }))}
     />
   );
 }
@@ -131,7 +131,7 @@ function Opinions(): ReactNode {
             place={decisionPlace(state.doc, area.area.id, what)}
             options={[{ id: '' }, ...OPINION_VALUES[what].others].map(({ id }) => ({
               value: id,
-              words: text(`opinion.${what}.${id}`),
+              words: nameFrom('opinion', `${what}.${id}`),
             }))}
           />
         ))}

@@ -61,7 +61,9 @@ export function SettleButton({ what }: SettleButtonProps): ReactNode {
   const wanted = verdict === 'dose' && doses.length > 0 && !settled;
   const commands = useMemo<readonly Command[]>(
     () =>
-      wanted ? [{ id: 'settle', label: 'command.settle', keys: ['Ctrl+Enter'], run: settle }] : [],
+      wanted
+        ? [{ id: 'settle', label: text('command.settle'), keys: ['Ctrl+Enter'], run: settle }]
+        : [],
     [wanted, settle],
   );
   useCommands(commands);

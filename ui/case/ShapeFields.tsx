@@ -35,12 +35,12 @@ const MEASURES: Readonly<Record<ShapeKind, readonly Measure[]>> = {
 const CHECKS: ReadonlySet<Measure> = new Set(['perimeter', 'depth']);
 
 /** Units that stand behind the fields; lengths are in feet. */
-const UNITS: Partial<Readonly<Record<Measure, string>>> = {
-  squareFeet: 'unit.ft2',
-  number: '',
-  offsets: '',
-  points: '',
-};
+const UNITS = { squareFeet: 'unit.ft2', number: '', offsets: '', points: '' } as const;
+
+/** The unit behind a measure's field; '' is none. */
+function unitOf(measure: Measure): 'unit.ft' | (typeof UNITS)[keyof typeof UNITS] {
+  return measure in UNITS ? UNITS[measure as keyof typeof UNITS] : 'unit.ft';
+}
 
 interface ShapeFieldsProps {
   readonly shape: Shape;
@@ -55,7 +55,7 @@ export function ShapeFields({ shape, at, whole = true }: ShapeFieldsProps): Reac
   const { doc } = useCase().state;
   const { kind } = shape;
   const kinds = SHAPES.filter((each) => whole || (each !== 'unknown' && each !== 'rows'));
-  const lengths = whole && MEASURES[kind].some((measure) => UNITS[measure] === undefined);
+  const lengths = whole && MEASURES[kind].some((measure) => unitOf(measure) === 'unit.ft');
   return (
     <>
       <div className="flex flex-wrap items-start gap-3">
@@ -68,7 +68,7 @@ export function ShapeFields({ shape, at, whole = true }: ShapeFieldsProps): Reac
           const place = textPlace(doc, `${at}/${measure}`);
           const label = measureName(kind, measure);
           if (measure === 'points') return <TextArea key={measure} label={label} place={place} />;
-          const unit = UNITS[measure] ?? 'unit.ft';
+          const unit = unitOf(measure);
           return (
             <TextField
               key={measure}

@@ -6,13 +6,14 @@ import { parseLength } from '../../core/typed/length';
 import { parseNumber } from '../../core/typed/number';
 import { lengthToFeet } from '../../core/units/convert';
 import { quantity } from '../../core/units/quantity';
+import type { NamesIn } from '../../core/working/msg';
 import { text } from '../format/text';
 
 type Point = readonly [x: number, y: number];
 
 /** A measure, or the number of a corner, at its place of the drawing. */
 interface Mark {
-  readonly measure: Measure | number;
+  readonly measure: NamesIn<'mark'> | number;
   readonly at: Point;
 }
 
@@ -71,18 +72,20 @@ function box(long: number, wide: number, x = 0, y = 0): Point[] {
   ];
 }
 
+type Strip = 'length' | 'width' | 'spacing';
+
 /** Strips under one another: rows, or beds with paths between them. */
-function strips(shape: Shape, wide: number, apart: number, marks: readonly Measure[]): Drawing {
+function strips(shape: Shape, wide: number, apart: number, marks: readonly Strip[]): Drawing {
   const long = feet(shape.length) ?? 10;
   const count = pieces(shape.number);
   const rings = Array.from({ length: count }, (_none, index) => box(long, wide, 0, -index * apart));
   const middle = -((count - 1) * apart) / 2;
-  const places: Partial<Record<Measure, Point>> = {
+  const places: Record<Strip, Point> = {
     length: [long / 2, wide],
     width: [0, wide / 2],
     spacing: [0, middle],
   };
-  return { rings, marks: marks.map((measure) => ({ measure, at: places[measure] ?? [0, 0] })) };
+  return { rings, marks: marks.map((measure) => ({ measure, at: places[measure] })) };
 }
 
 /** Circles beside one another, with what lies across the first of them. */

@@ -2,7 +2,7 @@
 
 import { createContext, useContext } from 'react';
 import type { AreaPlan, Plan } from '../../core/planTypes';
-import type { StepId } from '../../core/working/context';
+import type { StepId } from '../../core/working/finding';
 import type { CaseSession, SessionState } from '../../store/session';
 
 /** What every part of the case screen works with. */

@@ -1,4 +1,5 @@
-import { text } from '../format/text';
+import type { Family } from '../../core/working/msg';
+import { nameFrom } from '../format/text';
 
 interface Choice {
   readonly value: string;
@@ -6,6 +7,6 @@ interface Choice {
 }
 
 /** Values with their words in the catalogue. */
-export function named(prefix: string, values: readonly string[]): Choice[] {
-  return values.map((value) => ({ value, words: text(`${prefix}.${value}`) }));
+export function named(family: Family, values: readonly string[]): Choice[] {
+  return values.map((value) => ({ value, words: nameFrom(family, value) }));
 }

@@ -15,7 +15,7 @@ import { useRegistry, type Command } from './registry';
 
 function matches(command: Command, typed: string): boolean {
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
-  const label = text(command.label, command.params).toLowerCase();
+  const label = command.label.toLowerCase();
   return words.every((word) => label.includes(word));
 }
 
@@ -57,7 +57,7 @@ export default function CommandField({ typedAhead, onClose }: CommandFieldProps)
                   value={command}
                   className="flex justify-between gap-4 px-4 py-1.5 data-focus:bg-spruce-wash"
                 >
-                  <span>{text(command.label, command.params)}</span>
+                  <span>{command.label}</span>
                   <span className="flex gap-1.5">
                     {command.keys.map((key) => (
                       <Kbd key={key}>{key}</Kbd>

@@ -15,9 +15,9 @@ export default function HelpSheet({ onClose }: { onClose: () => void }): ReactNo
       <ul>
         {commands
           .filter(({ keys }) => keys.length > 0)
-          .map(({ id, label, params, keys }) => (
+          .map(({ id, label, keys }) => (
             <li key={id} className="flex justify-between gap-4 border-b border-rule-2 py-1.5">
-              <span>{text(label, params)}</span>
+              <span>{label}</span>
               <span className="flex gap-1.5">
                 {keys.map((key) => (
                   <Kbd key={key}>{key}</Kbd>

@@ -15,9 +15,8 @@ import {
 /** Something that can be done here and now. Feeds shortcuts, the command field and the help. */
 export interface Command {
   readonly id: string;
-  /** Id of its words in the catalogue. */
+  /** Its words. */
   readonly label: string;
-  readonly params?: Readonly<Record<string, string>>;
   /** Keys such as `N`, `Ctrl+K`, `Alt+1`; a lone letter can be switched off. */
   readonly keys: readonly string[];
   readonly run: () => void;

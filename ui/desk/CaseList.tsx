@@ -6,7 +6,7 @@ import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { QUEUES, queueOn, type Queue } from '../../core/queue';
 import type { CaseIndexRow } from '../../store/db';
 import { localDay } from '../format/date';
-import { text } from '../format/text';
+import { nameFrom, text } from '../format/text';
 import { useCommands, type Command } from '../commands/registry';
 import { Button } from '../parts/Button';
 import { CaseTable } from './CaseTable';
@@ -22,7 +22,7 @@ const SHOWN: readonly Shown[] = [...QUEUES.filter((queue) => queue !== 'rest'), 
 function linesOf(rows: readonly CaseIndexRow[], today: string): DeskLine[] {
   const names = new Map<string, string>();
   const named = (plant: string): string => {
-    const known = names.get(plant) ?? text(`plant.${plant}`);
+    const known = names.get(plant) ?? nameFrom('plant', plant);
     names.set(plant, known);
     return known;
   };
@@ -101,7 +101,7 @@ export function CaseList({ rows, onDelete, acts, below }: CaseListProps): ReactN
     () => [
       {
         id: 'find-case',
-        label: 'command.findCase',
+        label: text('command.findCase'),
         keys: ['/'],
         run: () => search.current?.focus(),
       },

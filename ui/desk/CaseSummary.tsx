@@ -4,14 +4,12 @@ import { useMemo, type ReactNode } from 'react';
 import type { CaseFile } from '../../core/casefile/casefile';
 import { migrate } from '../../core/casefile/migrate';
 import { planCase } from '../../core/plan';
+import { asksApproval, findingKey } from '../../core/working/finding';
 import { areaName } from '../case/areaName';
 import { text } from '../format/text';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
 import { WorkingProvider } from '../working/openWorking';
-
-/** Findings that the list of areas says already. */
-const SAID = /Unsettled$/;
 
 /** What a case comes to, ground by ground, and what is open; every figure opens. */
 export function CaseSummary({ doc }: { doc: CaseFile }): ReactNode {
@@ -22,7 +20,8 @@ export function CaseSummary({ doc }: { doc: CaseFile }): ReactNode {
       : undefined;
   }, [doc]);
   if (!plan) return null;
-  const open = plan.findings.filter(({ severity, id }) => severity !== 'note' && !SAID.test(id));
+  // What only asks to approve an amount is said by the amount.
+  const open = plan.findings.filter((each) => each.severity !== 'note' && !asksApproval(each));
   return (
     <WorkingProvider workings={plan.workings}>
       {doc.client.question && (
@@ -41,14 +40,14 @@ export function CaseSummary({ doc }: { doc: CaseFile }): ReactNode {
         </section>
       ))}
       <ul className="mt-3 grid gap-1.5">
-        {open.map(({ id, step, message, severity }) => (
+        {open.map((finding) => (
           <li
-            key={`${step}/${id}`}
-            className={`border-l-3 px-3 py-1 ${severity === 'stop' ? 'border-madder bg-madder-wash' : 'border-ochre bg-ochre-wash'}`}
+            key={findingKey(finding)}
+            className={`border-l-3 px-3 py-1 ${finding.severity === 'stop' ? 'border-madder bg-madder-wash' : 'border-ochre bg-ochre-wash'}`}
           >
             <Openable>
-              <strong>{text(`severity.${severity}`)} </strong>
-              <FigureText message={message} />
+              <strong>{text(`severity.${finding.severity}`)} </strong>
+              <FigureText message={finding.message} />
             </Openable>
           </li>
         ))}

@@ -6,7 +6,7 @@ import { useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { isDemo } from '../../core/casefile/demo';
 import { formatDate } from '../format/date';
 import { messageText } from '../format/message';
-import { text } from '../format/text';
+import { nameFrom, text } from '../format/text';
 import { Button } from '../parts/Button';
 import type { DeskLine } from './deskLine';
 import { caseAddress } from './caseAddress';
@@ -69,7 +69,7 @@ function Line({ line, index, chosen, onChoose, onDelete }: LineProps): ReactNode
       </td>
       <td className="truncate px-2 text-ink-2 max-rail:hidden">
         {row.grounds === 1
-          ? text(`plant.${row.plants[0] ?? ''}`)
+          ? nameFrom('plant', row.plants[0] ?? '')
           : text('queue.grounds', { n: row.grounds })}
       </td>
       <td className="truncate px-2">

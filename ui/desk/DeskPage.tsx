@@ -157,10 +157,10 @@ export function DeskPage(): ReactNode {
     void deleteCase(id, Date.now());
   }, []);
   const commands = useMemo<readonly Command[]>(() => {
-    const fresh = { id: 'new-case', label: 'command.newCase', keys: ['N'], run: onNew };
+    const fresh = { id: 'new-case', label: text('command.newCase'), keys: ['N'], run: onNew };
     if (!justDeleted) return [fresh];
     const run = (): void => void restoreCase(justDeleted);
-    return [fresh, { id: 'undo-delete', label: 'command.undoDelete', keys: ['Ctrl+Z'], run }];
+    return [fresh, { id: 'undo-delete', label: text('command.undoDelete'), keys: ['Ctrl+Z'], run }];
   }, [onNew, justDeleted]);
   useCommands(commands);
   if (!cases || (!welcomed && cases.standing.length === 0)) return <main aria-busy="true" />;

@@ -3,7 +3,7 @@ import type { Msg, MsgParam } from '../../core/working/msg';
 import type { Working } from '../../core/working/working';
 import { formatDate } from './date';
 import { quantityText } from './quantity';
-import { messageFormat } from './text';
+import { messageFormat, nameFrom } from './text';
 
 export type Workings = Readonly<Record<string, Working>>;
 
@@ -21,6 +21,7 @@ function paramText(param: MsgParam, workings: Workings, plain: boolean): string 
   if (typeof param !== 'object') return param;
   if ('working' in param) return workingText(param.working, workings, plain);
   if ('date' in param) return formatDate(param.date);
+  if ('family' in param) return nameFrom(param.family, param.name);
   return isMsg(param) ? messageText(param, workings, plain) : quantityText(param, plain);
 }
 

@@ -64,7 +64,11 @@ const DECIMALS: Readonly<Record<Unit, (value: number) => readonly [min: number, 
 };
 
 /** Units that have words of their own for the client. */
-const PLAIN_UNITS: ReadonlySet<Unit> = new Set(['in', 'ft', 'ft2', 'lb/1000ft2', 'lb/100ft']);
+const PLAIN_UNITS = ['in', 'ft', 'ft2', 'lb/1000ft2', 'lb/100ft'] as const;
+
+function isPlain(unit: Unit): unit is (typeof PLAIN_UNITS)[number] {
+  return PLAIN_UNITS.some((each) => each === unit);
+}
 
 /** Quarters are read off a measuring cup, not as decimals. */
 const QUARTERS: Readonly<Record<string, string>> = { '0.25': '¼', '0.5': '½', '0.75': '¾' };
@@ -100,8 +104,9 @@ export function formatQuantity({ value, unit }: Quantity, plain = false): Format
   if (unit === 'usd' || unit === 'usd/bag') {
     return { before: '', number: `${text('unit.usd.sign')}${number}`, after: text(`unit.${unit}`) };
   }
-  const id = plain && PLAIN_UNITS.has(unit) ? `unit.${unit}.plain` : `unit.${unit}`;
-  return { before: '', number, after: text(id, { n: spoons && value <= 1 ? 1 : value }) };
+  const n = { n: spoons && value <= 1 ? 1 : value };
+  const after = plain && isPlain(unit) ? text(`unit.${unit}.plain`, n) : text(`unit.${unit}`, n);
+  return { before: '', number, after };
 }
 
 /** A Quantity as one text. */

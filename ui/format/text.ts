@@ -1,20 +1,21 @@
 import { IntlMessageFormat } from 'intl-messageformat';
+import type { Family, Into, MsgId } from '../../core/working/msg';
 import en from '../../words/en.json';
 
 /** The words of the shell and the empty Desk; screens with more to say bring their own. */
-const catalogue: Record<string, string> = { ...en };
+const catalogue = new Map<string, string>(Object.entries(en));
 const formats = new Map<string, IntlMessageFormat>();
 
 /** Adds the words of a part of the house that is fetched later. */
 export function addWords(more: Readonly<Record<string, string>>): void {
-  Object.assign(catalogue, more);
+  for (const [id, words] of Object.entries(more)) catalogue.set(id, words);
 }
 
 /** The compiled message of an id; an id without words is a fault of the program. */
-export function messageFormat(id: string): IntlMessageFormat {
+export function messageFormat(id: MsgId): IntlMessageFormat {
   const known = formats.get(id);
   if (known) return known;
-  const words = catalogue[id];
+  const words = catalogue.get(id);
   if (words === undefined) throw new Error(`messageFormat: the catalogue has no '${id}'`);
   const format = new IntlMessageFormat(words, 'en-US');
   formats.set(id, format);
@@ -22,6 +23,17 @@ export function messageFormat(id: string): IntlMessageFormat {
 }
 
 /** Plain words of the interface by their id. */
-export function text(id: string, params?: Readonly<Record<string, string | number>>): string {
+export function text<Id extends MsgId>(id: Id, ...[params]: Into<Id, string | number>): string {
   return String(messageFormat(id).format({ ...params }));
+}
+
+/**
+ * A name that came from outside, in the words of its family (`plant`, `material`, …); one that the catalogue has no
+ * words for as it stands.
+ */
+export function nameFrom(family: Family, name: string): string {
+  const id = `${family}.${name}`;
+  return catalogue.has(id)
+    ? String(messageFormat(id as MsgId).format({}))
+    : text('name.unknown', { name });
 }

@@ -12,6 +12,7 @@ import { ANALYTE_FACTS } from '../../core/casefile/analytes';
 import { GENERIC_LAYOUTS } from '../../core/report/layouts';
 import { packName } from '../yardsticks/packName';
 import { named } from '../case/reportChoices';
+import type { NamesIn } from '../../core/working/msg';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Section, StepHead } from '../parts/Section';
@@ -28,7 +29,10 @@ function set(name: Told): (value: string) => void {
 /** How a new case begins: its pack and the laboratory's paper. */
 function Cases({ office }: { office: Office }): ReactNode {
   const house = useLiveQuery(() => housePacks()) ?? [];
-  const choice = (name: Told, options: { value: string; words: string }[]): ReactNode => (
+  const choice = (
+    name: Told & NamesIn<'office'>,
+    options: { value: string; words: string }[],
+  ): ReactNode => (
     <ChoiceField
       label={text(`office.${name}`)}
       value={office[name]}
@@ -92,19 +96,18 @@ function Layouts({ office }: { office: Office }): ReactNode {
   );
 }
 
+const MEASURED = ['pace', 'samplePattern', 'sampleFee', 'sampleDays'] as const;
+type Measured = (typeof MEASURED)[number];
+
 /** How this office measures, and how its samples are named, paid for and waited for. */
 function Field({ office }: { office: Office }): ReactNode {
-  const field = (name: Told): ReactNode => (
+  const field = (name: Measured): ReactNode => (
     <div key={name}>
       <OfficeField label={text(`office.${name}`)} value={office[name]} onChange={set(name)} />
       <p className="max-w-52 text-small text-ink-2">{text(`office.${name}Help`)}</p>
     </div>
   );
-  return (
-    <div className="flex flex-wrap gap-x-5 gap-y-3">
-      {(['pace', 'samplePattern', 'sampleFee', 'sampleDays'] as const).map(field)}
-    </div>
-  );
+  return <div className="flex flex-wrap gap-x-5 gap-y-3">{MEASURED.map(field)}</div>;
 }
 
 /** What stands on each slip of this office. */

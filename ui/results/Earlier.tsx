@@ -11,7 +11,7 @@ import type { Json } from '../../store/patch';
 import { useCase } from '../case/caseContext';
 import { formatDate } from '../format/date';
 import { messageText } from '../format/message';
-import { text } from '../format/text';
+import { nameFrom, text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Cell, Table } from '../parts/Table';
 import { Figure } from '../working/Figure';
@@ -26,7 +26,7 @@ function said({ kind, on, amount, percent }: PastEntry): string {
     date: day.kind === 'value' ? formatDate(day.value) : on,
     what: text(`earlier.kind.${kind}`),
     amount: amount.text,
-    unit: text(`pastUnit.${amount.unit}`),
+    unit: nameFrom('pastUnit', amount.unit),
     percent: percent === '' ? '' : ` (${percent})`,
   });
 }

@@ -81,13 +81,16 @@ function ReadingRow({ reading, report, number }: ReadingProps): ReactNode {
   );
 }
 
+type Head = 'spot' | 'light' | 'ph' | 'n' | 'p' | 'k';
+
 function Readings({ report, sampleId }: { report: Report; sampleId: string }): ReactNode {
   const { session, state } = useCase();
   const { doc } = state;
   const at = `reports/${report.id}`;
   const source = report.source as OwnSource;
   const readings = readingsOf(report, sampleId);
-  const heads = source === 'kit' ? ['spot', 'light', 'ph', 'n', 'p', 'k'] : ['spot', 'ph'];
+  const heads: readonly Head[] =
+    source === 'kit' ? ['spot', 'light', 'ph', 'n', 'p', 'k'] : ['spot', 'ph'];
   const add = (): void => {
     const id = nanoid(8);
     const order = Math.max(0, ...readings.map((each) => each.order)) + 1;

@@ -15,7 +15,7 @@ import { changeOffice } from '../../store/office';
 import type { Json } from '../../store/patch';
 import { useCase } from '../case/caseContext';
 import { ChoiceField } from '../case/Fields';
-import { text } from '../format/text';
+import { nameFrom, text } from '../format/text';
 import { Button } from '../parts/Button';
 
 interface SaveProps {
@@ -94,7 +94,7 @@ export function LayoutBar({ report, own, lines, chosen, onAdd }: LayoutBarProps)
         label={text('grid.layout')}
         value={layoutOf(report.layout, own).id}
         options={[
-          ...GENERIC_LAYOUTS.map(({ id }) => ({ value: id, words: text(`layout.${id}`) })),
+          ...GENERIC_LAYOUTS.map(({ id }) => ({ value: id, words: nameFrom('layout', id) })),
           ...Object.values(own).map(({ id, name }) => ({ value: id, words: name })),
         ]}
         onChoose={(id) => choose(layoutOf(id, own))}

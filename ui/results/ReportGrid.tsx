@@ -9,7 +9,7 @@ import { SelectField, TextField } from '../case/Fields';
 import { sampleName } from '../case/ground';
 import { resultPlace } from '../case/places';
 import { named } from '../case/reportChoices';
-import { text } from '../format/text';
+import { nameFrom, text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Figure } from '../working/Figure';
 import { OpenableRow } from '../working/Openable';
@@ -42,7 +42,7 @@ function Shared({ analyte, part, bases, base, samples }: SharedProps): ReactNode
   // A unit from a file that this version does not know stays to be seen and changed.
   const shown = values.includes(now) ? values : [now, ...values];
   if (shown.length === 1) {
-    return <span className="text-ink-2">{part === 'unit' ? text(`soilUnit.${now}`) : ''}</span>;
+    return <span className="text-ink-2">{part === 'unit' ? nameFrom('soilUnit', now) : ''}</span>;
   }
   const differs = bases.some((each) => resultPlace(doc, each, analyte, part).value !== now);
   const label = text(part === 'unit' ? 'grid.unitOf' : 'grid.methodOf', {
@@ -174,8 +174,8 @@ function Help({ analyte }: { analyte: Analyte }): ReactNode {
   const { units, usual } = ANALYTE_FACTS[analyte];
   if (!usual) return text(`help.${analyte}`);
   const [low, high] = usual.map(String);
-  const params = { low: low ?? '', high: high ?? '', unit: text(`soilUnit.${units[0] ?? ''}`) };
-  return `${text(`help.${analyte}`)} ${text(params.unit === '' ? 'usual.bare' : 'usual.said', params)}`;
+  const params = { low: low ?? '', high: high ?? '', unit: nameFrom('soilUnit', units[0] ?? '') };
+  return `${text(`help.${analyte}`)} ${params.unit === '' ? text('usual.bare', params) : text('usual.said', params)}`;
 }
 
 interface PagesProps {

@@ -9,6 +9,8 @@ import type { Fertilizer } from '../../core/materials/types';
 import type { Standing } from '../../core/tables/sources';
 import { PlanContext } from '../../core/working/context';
 import type { Msg } from '../../core/working/msg';
+import type { MaterialId } from '../../core/materials/types';
+import type { NamesIn } from '../../core/working/msg';
 import { text } from '../format/text';
 import { Section } from '../parts/Section';
 import { Cell, Table } from '../parts/Table';
@@ -116,7 +118,7 @@ function Fertilizers({ fertilizers }: { fertilizers: readonly Fertilizer[] }): R
 }
 
 interface Plain {
-  readonly id: string;
+  readonly id: NamesIn<'why'> & MaterialId;
   readonly density: number;
   readonly bagsLb: readonly number[];
   readonly standing: Standing;

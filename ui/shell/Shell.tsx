@@ -52,17 +52,22 @@ function TopBar(): ReactNode {
   };
   const commands = useMemo<readonly Command[]>(
     () => [
-      { id: 'field', label: 'command.open', keys: ['Ctrl+K'], run: () => setOpen('field') },
-      { id: 'help', label: 'command.help', keys: ['?'], run: () => setOpen('help') },
-      { id: 'desk', label: 'command.desk', keys: ['D'], run: () => router.push('/') },
-      { id: 'shed', label: 'command.shed', keys: ['B'], run: () => router.push('/shed') },
+      { id: 'field', label: text('command.open'), keys: ['Ctrl+K'], run: () => setOpen('field') },
+      { id: 'help', label: text('command.help'), keys: ['?'], run: () => setOpen('help') },
+      { id: 'desk', label: text('command.desk'), keys: ['D'], run: () => router.push('/') },
+      { id: 'shed', label: text('command.shed'), keys: ['B'], run: () => router.push('/shed') },
       {
         id: 'yardsticks',
-        label: 'command.yardsticks',
+        label: text('command.yardsticks'),
         keys: ['Y'],
         run: () => router.push('/yardsticks'),
       },
-      { id: 'office', label: 'command.office', keys: ['O'], run: () => router.push('/office') },
+      {
+        id: 'office',
+        label: text('command.office'),
+        keys: ['O'],
+        run: () => router.push('/office'),
+      },
     ],
     [router],
   );

@@ -67,8 +67,7 @@ function Insert(): ReactNode {
     () =>
       usable.map((paragraph) => ({
         id: `insert-${paragraph.id}`,
-        label: 'command.insert',
-        params: { name: paragraph.name },
+        label: text('command.insert', { name: paragraph.name }),
         keys: [],
         run: () =>
           session.edit(insertion(session.getState().doc, paragraph), `insert:${nanoid(4)}`),

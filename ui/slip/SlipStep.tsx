@@ -57,9 +57,9 @@ export function SlipStep(): ReactNode {
   }, [state.doc]);
   const commands = useMemo<readonly Command[]>(
     () => [
-      { id: 'export', label: 'command.export', keys: ['E'], run: save },
-      { id: 'copy', label: 'command.copy', keys: ['C', 'Alt+C'], run: copy },
-      { id: 'print', label: 'command.print', keys: ['Ctrl+P'], run: () => window.print() },
+      { id: 'export', label: text('command.export'), keys: ['E'], run: save },
+      { id: 'copy', label: text('command.copy'), keys: ['C', 'Alt+C'], run: copy },
+      { id: 'print', label: text('command.print'), keys: ['Ctrl+P'], run: () => window.print() },
     ],
     [copy, save],
   );

@@ -6,7 +6,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { ReadRow, Summary } from '../../files/reportTable/reportTable';
 import type { TableReader } from '../../workers/reportTable.worker';
 import { messageText } from '../format/message';
-import { text } from '../format/text';
+import { nameFrom, text } from '../format/text';
 import type { OpenTable } from './useTable';
 
 /** One row, in pixels; one with a fault has a line more for its reason. */
@@ -55,7 +55,7 @@ function asRead({ values, leftOut }: ReadRow): string {
   if (leftOut) return text('table.leftOut');
   return values
     .map(({ analyte, typed }) =>
-      [text(`analyte.${analyte}`), typed.text, text(`soilUnit.${typed.unit}`)].join(' ').trim(),
+      [text(`analyte.${analyte}`), typed.text, nameFrom('soilUnit', typed.unit)].join(' ').trim(),
     )
     .join(', ');
 }

@@ -20,7 +20,7 @@ import { ChoiceField } from '../case/Fields';
 import { plantOptions } from '../case/plantWords';
 import { named } from '../case/reportChoices';
 import { messageText } from '../format/message';
-import { text } from '../format/text';
+import { nameFrom, text } from '../format/text';
 import { OfficeField } from '../office/OfficeField';
 import { Figure } from '../working/Figure';
 import { FigureText } from '../working/FigureText';
@@ -132,7 +132,7 @@ function ReportFields({ report, change }: ReportProps): ReactNode {
       key={analyte}
       label={text('yardsticks.inUnit', {
         what: text(`analyte.${analyte}`),
-        unit: text(`unit.${emptyResult(analyte).unit}`),
+        unit: nameFrom('soilUnit', emptyResult(analyte).unit),
       })}
       value={texts[analyte] ?? ''}
       className="w-32"
@@ -161,7 +161,7 @@ function ReportFields({ report, change }: ReportProps): ReactNode {
 /** What the ground is called, else what grows on it. */
 function areaTitle({ areas }: CaseFile, areaId: string): string {
   const { name = '', plant = '' } = areas[areaId] ?? {};
-  return name.trim() || text(`plant.${plant}`);
+  return name.trim() || nameFrom('plant', plant);
 }
 
 /** The report of a case, for one piece of its ground. */

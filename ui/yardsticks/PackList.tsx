@@ -4,12 +4,12 @@ import type { ReactNode } from 'react';
 import { NEWEST_PACKS, SHIPPED_PACKS } from '../../core/yardsticks/packs';
 import type { Pack } from '../../core/yardsticks/pack';
 import type { PackRow } from '../../store/db';
-import { text } from '../format/text';
+import { nameFrom, text } from '../format/text';
 import { packKey } from './packs';
 import { packName } from './packName';
 
 function method(bands: Pack['soilTest']['p']): string {
-  return bands ? text(`extractant.${bands.method}`) : text('figure.dash');
+  return bands ? nameFrom('extractant', bands.method) : text('figure.dash');
 }
 
 /** The extractants that a pack has bands for, each once. */

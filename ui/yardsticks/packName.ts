@@ -1,7 +1,7 @@
 import type { Pack } from '../../core/yardsticks/pack';
-import { text } from '../format/text';
+import { nameFrom } from '../format/text';
 
 /** What a pack is called: a house pack by its own name, a shipped one by the catalogue's. */
 export function packName({ id, name }: Pick<Pack, 'id' | 'name'>): string {
-  return name ?? text(`pack.${id}`);
+  return name ?? nameFrom('pack', id);
 }
