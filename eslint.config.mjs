@@ -1,6 +1,7 @@
 import nextVitals from 'eslint-config-next/core-web-vitals';
 import prettier from 'eslint-config-prettier';
 import tseslint from 'typescript-eslint';
+import { ownNames } from './scripts/lint/ownNames.mjs';
 
 /** Folders that a layer may not import from; dependency-cruiser checks dynamic imports as well. */
 const forbid = (...folders) => ({
@@ -57,6 +58,13 @@ const config = [
   },
   { files: ['files/**/*.ts'], ignores: ['**/*.test.ts'], rules: forbid('ui', 'app', 'store') },
   { files: ['ui/**/*.{ts,tsx}'], ignores: ['**/*.test.tsx'], rules: forbid('app') },
+  {
+    files: ['{app,core,demo,files,store,ui,workers}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', 'core/typed/own.ts'],
+    languageOptions: { parserOptions: { projectService: true } },
+    plugins: { agrologos: { rules: { 'own-names': ownNames } } },
+    rules: { 'agrologos/own-names': 'error' },
+  },
   {
     files: ['e2e/**/*.ts', 'published/**/*.ts'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },

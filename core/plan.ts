@@ -31,6 +31,7 @@ import { feedIsTold } from './slip/feedBlocks';
 import { writeSlip } from './slip/slip';
 import { stepStates } from './steps';
 import type { IsoDate } from './typed/date';
+import { own } from './typed/own';
 import { PlanContext } from './working/context';
 import { msg, type Msg } from './working/msg';
 import { retestYears } from './yardsticks/opinions';
@@ -54,8 +55,8 @@ function planArea(
   survey: Survey,
 ): AreaPlan {
   const { pack, packs } = by;
-  const plant = PLANTS[area.plant] ?? COOL_SEASON_LAWN;
-  if (!PLANTS[area.plant]) {
+  const plant = own(PLANTS, area.plant) ?? COOL_SEASON_LAWN;
+  if (!own(PLANTS, area.plant)) {
     ctx.find(area.id, 'ground', 'decide', 'plantUnknown', { plant: area.plant });
   }
   const goal = goalOf(ctx, file, area, plant);

@@ -2,6 +2,7 @@ import { decisionOf, type CaseFile } from './casefile/casefile';
 import type { Plan } from './planTypes';
 import { addDays, addMonths, daysBetween, parseDate, type IsoDate } from './typed/date';
 import { parseNumber } from './typed/number';
+import { own } from './typed/own';
 
 /** Where a case waits: for the advisor, the laboratory, the post, the field, a new test, or nobody. */
 export const QUEUES = ['decide', 'laboratory', 'send', 'field', 'test', 'rest'] as const;
@@ -66,7 +67,7 @@ function atLaboratory(file: CaseFile): IsoDate | undefined {
   const out = Object.values(file.samples).filter(
     ({ id }) =>
       !Object.values(file.reports).some(({ results }) =>
-        Object.values(results[id] ?? {}).some((value) => value.text.trim() !== ''),
+        Object.values(own(results, id) ?? {}).some((value) => value.text.trim() !== ''),
       ),
   );
   return earliest(out.map(({ takenOn }) => dateOf(takenOn)));

@@ -1,3 +1,4 @@
+import { own } from '../core/typed/own';
 /**
  * Edits as small lists of patches on a plain document. A patch names one place by its path
  * (`areas/lawn/shape/width`), the value that was seen there, and the one to put in its place;
@@ -14,7 +15,8 @@ export interface Patch {
 
 type Node = Readonly<Record<string, Json | undefined>>;
 
-const FORBIDDEN = new Set(['__proto__', 'constructor', 'prototype']);
+/** The one name that no place of a document has: it would name what all objects share. */
+const NO_NAME = '__proto__';
 
 function asNode(value: Json | undefined): Node | undefined {
   return typeof value === 'object' && value !== null && !Array.isArray(value)
@@ -31,7 +33,7 @@ export function same(a: Json | undefined, b: Json | undefined): boolean {
   const [left, right] = [asNode(a), asNode(b)];
   if (!left || !right) return false;
   const keys = new Set([...Object.keys(left), ...Object.keys(right)]);
-  return [...keys].every((key) => same(left[key], right[key]));
+  return [...keys].every((key) => same(own(left, key), own(right, key)));
 }
 
 /**
@@ -39,18 +41,16 @@ export function same(a: Json | undefined, b: Json | undefined): boolean {
  * @example valueAt({ a: { b: 'x' } }, 'a/b') // 'x'
  */
 export function valueAt(document: unknown, path: string): Json | undefined {
-  return path
-    .split('/')
-    .reduce<Json | undefined>(
-      (node, key) => (FORBIDDEN.has(key) ? undefined : asNode(node)?.[key]),
-      document as Json,
-    );
+  return path.split('/').reduce<Json | undefined>((node, key) => {
+    const inside = asNode(node);
+    return inside && key !== NO_NAME ? own(inside, key) : undefined;
+  }, document as Json);
 }
 
 function setAt(node: Node, [key, ...rest]: readonly string[], value: Json | undefined): Node {
-  if (key === undefined || FORBIDDEN.has(key)) throw new Error(`setAt: '${key}' is no place`);
+  if (key === undefined || key === NO_NAME) throw new Error(`setAt: '${key}' is no place`);
   if (rest.length > 0) {
-    const child = asNode(node[key]);
+    const child = asNode(own(node, key));
     if (!child)
       throw new Error(`setAt: there is nothing at '${key}' to change '${rest.join('/')}' in`);
     return { ...node, [key]: setAt(child, rest, value) };

@@ -1,6 +1,7 @@
 import type { Analyte, CaseFile, Typed } from '../core/casefile/casefile';
 import { blankColumn } from '../core/casefile/newCase';
 import { reportsOf } from '../core/report/reports';
+import { own } from '../core/typed/own';
 import { db } from './db';
 import { patchCase, storedCase } from './cases';
 import { allLines } from './lines';
@@ -37,7 +38,7 @@ function patchFor(doc: CaseFile, { name, values }: SampleValues): Patch {
   if (!sample || !report) throw new Error(`bringValues: no sample '${name}' with a report`);
   const path = `reports/${report.id}/results/${sample.id}`;
   const column = {
-    ...(report.results[sample.id] ?? blankColumn(report)),
+    ...(own(report.results, sample.id) ?? blankColumn(report)),
     ...Object.fromEntries(values.map(({ analyte, typed }) => [analyte, typed])),
   };
   return { path, was: valueAt(doc, path), value: column as unknown as Json };

@@ -1,5 +1,6 @@
 import type { Mesh, SchemeId } from '../tables/fineness';
 import type { IsoDate } from '../typed/date';
+import { own } from '../typed/own';
 import type { Pack } from '../yardsticks/pack';
 import type { Situation } from './situations';
 
@@ -385,7 +386,7 @@ export function decisionOf(
   areaId: string,
   what: DecisionKind,
 ): Decision | undefined {
-  return file.decisions[decisionKey(areaId, what)];
+  return own(file.decisions, decisionKey(areaId, what));
 }
 
 /** The areas in their order. */

@@ -1,5 +1,6 @@
 import { partsOf, type Area, type GroundPart } from '../casefile/casefile';
 import { NEGLIGIBLE_ERROR, USUAL_ERROR } from '../tables/measuring';
+import { own } from '../typed/own';
 import { squareFeetToThousands } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
@@ -201,7 +202,7 @@ export class Survey {
       const where: ShapeAt = { shape, prefix, at: `${at}/shape`, pace };
       return shapeArea(ctx, total, where)?.area ?? noArea(ctx, total, false);
     }
-    const other = this.areas[areaId];
+    const other = own(this.areas, areaId);
     const label = msg('ground.otherPiece');
     const circular = other && this.begun.has(areaId) && !this.done.has(areaId);
     if (!other || circular) {

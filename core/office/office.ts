@@ -1,6 +1,7 @@
 import type { Paragraph } from '../casefile/casefile';
 import type { CaseStart } from '../casefile/newCase';
 import { layoutOf, type Layout } from '../report/layouts';
+import { own } from '../typed/own';
 import type { Pack } from '../yardsticks/pack';
 import { PACK_VERSIONS, USUAL_PACK } from '../yardsticks/versions';
 
@@ -70,7 +71,7 @@ export function stockOf({ paragraphs }: Pick<Office, 'paragraphs'>): Paragraph[]
  */
 export function caseStart(office: Office, house: Pack | null = null): CaseStart {
   const { pMethod, kMethod, soilUnit, limeUnit, limeBasis, feedUnit } = office;
-  const version = house?.version ?? PACK_VERSIONS[office.packId];
+  const version = house?.version ?? own(PACK_VERSIONS, office.packId);
   // The usual layout leaves the units to what is said of P and K above.
   const rows = office.layout === '' ? [] : layoutOf(office.layout, office.layouts).rows;
   return {

@@ -13,6 +13,7 @@ import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import type { Figure } from '../working/working';
 import type { Readings } from '../report/types';
+import { own } from '../typed/own';
 import { agriculturalLimestone, OF_PRODUCT, PURE_LIME, UNSTATED, type Basis } from './basis';
 import type { MethodInput, PerAcre, RequirementMethod } from './method';
 import { REQUIREMENT_METHODS } from './methods';
@@ -207,7 +208,7 @@ function laboratoryOption(ctx: PlanContext, input: OptionInput): RequirementOpti
     : rate;
   return {
     id: 'laboratory',
-    basis: LAB_BASIS[input.readings.limeRecommendation.typed.method] ?? UNSTATED,
+    basis: own(LAB_BASIS, input.readings.limeRecommendation.typed.method) ?? UNSTATED,
     asPrinted: undefined,
     requirement,
     advised: lessCredit(ctx, prefix, requirement, input.credit),

@@ -3,6 +3,7 @@ import { EMPTY_LABEL } from '../casefile/newCase';
 import type { LimeMaterial } from '../materials/types';
 import { finenessFactor, schemeOf, type FinenessScheme } from '../tables/fineness';
 import { LIMESTONE_CCE_MAX, LIMESTONE_CCE_MIN, TABLE_LIMESTONE_CCE } from '../tables/limeQuality';
+import { own } from '../typed/own';
 import { limestoneToProduct, perTonToScore, poundForPound } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
@@ -57,7 +58,7 @@ function passingOf(
       'share',
     );
     if (!('absent' in figure)) most = figure.value.value;
-    else if (most < 100 && ctx.problems[place]?.id === 'problem.between') {
+    else if (most < 100 && own(ctx.problems, place)?.id === 'problem.between') {
       ctx.problems[place] = msg('problem.sieveOrder', { most });
     }
     return figure;

@@ -1,4 +1,5 @@
 import { decisionOf, type Area, type CaseFile } from '../casefile/casefile';
+import { own } from '../typed/own';
 import type { Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg, type Msg } from '../working/msg';
@@ -41,7 +42,7 @@ function windowOf(plant: Plant, school: string | undefined): PhGoal {
 
 /** The plants of an area, the first of them the one that it is fed for. */
 function plantsOf(area: Area, first: Plant): Plant[] {
-  const others = area.sharing.flatMap((id) => PLANTS[id] ?? []);
+  const others = area.sharing.flatMap((id) => own(PLANTS, id) ?? []);
   return [first, ...others.filter(({ id }) => id !== first.id)];
 }
 

@@ -1,4 +1,5 @@
 import type { Analyte, Report, Typed } from '../casefile/casefile';
+import { own } from '../typed/own';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import type { Entry } from '../working/sheet';
@@ -26,7 +27,7 @@ export function columnOf(
   report: Report | undefined,
   sampleId: string,
 ): Column {
-  const results = report?.results[sampleId] ?? {};
+  const results = (report && own(report.results, sampleId)) ?? {};
   const base = report ? `reports/${report.id}/results/${sampleId}` : 'reports';
   const typed = (analyte: Analyte): Typed => results[analyte] ?? BLANK;
   const entry = (analyte: Analyte) => ({

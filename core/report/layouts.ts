@@ -1,6 +1,7 @@
 import { ANALYTE_FACTS } from '../casefile/analytes';
 import type { Analyte, Report, Typed } from '../casefile/casefile';
 import { emptyResult } from '../casefile/newCase';
+import { own } from '../typed/own';
 
 /** A line of a paper: an analyte with the unit and method in which this paper prints it. */
 interface LayoutRow {
@@ -151,8 +152,8 @@ export const GENERIC_LAYOUTS: readonly Layout[] = [
 ];
 
 /** The layout of an id among those of an office, else the usual one. */
-export function layoutOf(id: string, own: Readonly<Record<string, Layout>>): Layout {
-  const found = own[id] ?? GENERIC_LAYOUTS.find((each) => each.id === id);
+export function layoutOf(id: string, saved: Readonly<Record<string, Layout>>): Layout {
+  const found = own(saved, id) ?? GENERIC_LAYOUTS.find((each) => each.id === id);
   const [usual] = GENERIC_LAYOUTS;
   if (!usual) throw new Error('layoutOf: there is no usual layout');
   return found ?? usual;

@@ -9,6 +9,7 @@ import { ask } from '../questions';
 import { TEXTURES } from '../tables/limeByTexture';
 import { WATER_ABOVE_CACL2 } from '../tables/phMedia';
 import { SMP_BUFFER_START } from '../tables/smp';
+import { own } from '../typed/own';
 import { quantity, type SoilElement } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
@@ -171,7 +172,7 @@ function notices(ctx: PlanContext, file: CaseFile, areaId: string, readings: Rea
   }
   const { typed } = recommended;
   const amounts = [typed['rec-n'], typed['rec-p'], typed['rec-k'], typed['rec-product']];
-  const planted = file.areas[areaId]?.situation !== 'tilled';
+  const planted = own(file.areas, areaId)?.situation !== 'tilled';
   if (
     typed['rec-per'].text === 'planting' &&
     planted &&
@@ -225,7 +226,7 @@ export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pac
     untested: found === undefined,
     begun:
       fieldTests.length > 0 ||
-      Object.values(found?.report?.results[found.sample.id] ?? {}).some(
+      Object.values((found?.report && own(found.report.results, found.sample.id)) ?? {}).some(
         (value) => value.text.trim() !== '',
       ),
   };

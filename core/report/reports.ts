@@ -1,5 +1,6 @@
 import { sampleOf, type CaseFile, type Report, type Sample } from '../casefile/casefile';
 import { parseDate } from '../typed/date';
+import { own } from '../typed/own';
 
 function dayOf({ date }: Report): string | undefined {
   const parsed = parseDate(date);
@@ -12,7 +13,7 @@ function dayOf({ date }: Report): string | undefined {
  */
 export function reportsOf(file: CaseFile, sampleId: string): Report[] {
   return Object.values(file.reports)
-    .filter(({ source, results }) => source === 'laboratory' && results[sampleId])
+    .filter(({ source, results }) => source === 'laboratory' && own(results, sampleId))
     .map((report) => ({ report, on: dayOf(report) ?? '9' }))
     .sort((a, b) => (a.on === b.on ? 0 : a.on < b.on ? 1 : -1))
     .map(({ report }) => report);

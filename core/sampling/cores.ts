@@ -1,5 +1,6 @@
 import { decisionKey, decisionOf, type CaseFile } from '../casefile/casefile';
 import { CONFIDENCE, VARIATION, type Confidence, type Varied } from '../tables/sampling';
+import { isOwn } from '../typed/own';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
@@ -27,8 +28,12 @@ export function coresFor(t: number, variation: number, error: number): number {
   return Math.ceil(((t * variation) / error) ** 2 - 1e-9);
 }
 
-function oneOf<K extends string>(value: string | undefined, known: object, usual: K): K {
-  return value !== undefined && value in known ? (value as K) : usual;
+function oneOf<K extends string>(
+  value: string | undefined,
+  known: Readonly<Record<K, unknown>>,
+  usual: K,
+): K {
+  return value !== undefined && isOwn(known, value) ? value : usual;
 }
 
 /** The number of cores for a wanted precision, as the advisor asks for it. */

@@ -10,6 +10,7 @@ import {
 } from '../tables/sampling';
 import { addDays, parseDate, type IsoDate } from '../typed/date';
 import { parseNumber } from '../typed/number';
+import { own } from '../typed/own';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
 import { msg, type Msg } from '../working/msg';
@@ -168,7 +169,7 @@ function howTo({ area, plant }: SamplingInput, lead: boolean): Msg[] {
 
 /** What one sample must not hold: ground of different use, spots that differ, acid-lovers and others. */
 function apartFrom({ file, area }: SamplingInput, shared: readonly string[]): Msg[] {
-  const plants = new Set(shared.flatMap((id) => file.areas[id]?.plant ?? []));
+  const plants = new Set(shared.flatMap((id) => own(file.areas, id)?.plant ?? []));
   const spots = parseNumber(area.site.spots, { min: 1 });
   return [
     ...(plants.size > 1 ? [msg('sampling.apart.use')] : []),

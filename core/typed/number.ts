@@ -13,10 +13,18 @@ export type Parsed<T> =
   | { readonly kind: 'value'; readonly value: T }
   | { readonly kind: 'error'; readonly error: Msg };
 
+/** Letters of what was typed that a sentence repeats. */
+const LONGEST = 40;
+
 const PLAIN = /^-?(\d+(\.\d+)?|\.\d+)$/;
 const WITH_THOUSANDS = /^-?\d{1,3}(,\d{3})+(\.\d+)?$/;
 const HALF_TYPED = /^-?\d*[.,]?$/;
 const DECIMAL_COMMA = /^-?\d+,\d{1,2}$/;
+
+/** What was typed, as far as a sentence has room for it. */
+function shortened(text: string): string {
+  return text.length > LONGEST ? `${text.slice(0, LONGEST)}…` : text;
+}
 
 function outOfBounds(text: string, value: number, rule: NumberRule): Msg | undefined {
   const { min, above, max } = rule;
@@ -53,6 +61,10 @@ export function parseNumber(typed: string, rule: NumberRule): Parsed<number> {
     return { kind: 'error', error: msg('problem.notANumber', { text }) };
   }
   const value = Number(text.replaceAll(',', ''));
+  // Four hundred digits are more than a number holds.
+  if (!Number.isFinite(value)) {
+    return { kind: 'error', error: msg('problem.tooLarge', { text: shortened(text) }) };
+  }
   const error = outOfBounds(text, value, rule);
   return error ? { kind: 'error', error } : { kind: 'value', value };
 }

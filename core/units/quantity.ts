@@ -115,11 +115,14 @@ export interface Quantity<U extends Unit = Unit, S extends Substance = Substance
   readonly of: S;
 }
 
+/** A value that is no finite number: a division by nothing, a cell that a table does not have. */
+export class NotFinite extends RangeError {}
+
 /**
  * Makes a Quantity.
  *
  * @example quantity(6200, 'ft2', 'ground').value // 6200
- * @throws RangeError when the value is not a finite number: a fault of the program, never of input.
+ * @throws NotFinite when the value is not a finite number; the sheet makes an absent figure of it
  */
 export function quantity<U extends Unit, S extends Substance>(
   value: number,
@@ -127,7 +130,7 @@ export function quantity<U extends Unit, S extends Substance>(
   of: S,
 ): Quantity<U, S> {
   if (!Number.isFinite(value)) {
-    throw new RangeError(`quantity(${value}, '${unit}', '${of}'): the value must be finite`);
+    throw new NotFinite(`quantity(${value}, '${unit}', '${of}'): the value must be finite`);
   }
   return { value, unit, of };
 }

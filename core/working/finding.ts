@@ -1,7 +1,7 @@
 import type { Into, Msg, MsgId, MsgParam, NamesIn } from './msg';
 import type { Figure, WorkingId } from './working';
 
-export type Severity = 'note' | 'decide' | 'stop';
+type Severity = 'note' | 'decide' | 'stop';
 export type StepId = 'ground' | 'sample' | 'results' | 'reading' | 'ph' | 'feeding' | 'slip';
 
 /** What a plan may have to say: the findings that the catalogue has a sentence for. */

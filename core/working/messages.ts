@@ -1621,6 +1621,7 @@ export interface Messages {
   'problem.outline': None;
   'problem.packEmpty': None;
   'problem.sieveOrder': { readonly most: 'any' };
+  'problem.tooLarge': { readonly text: 'any' };
   'problem.triangleOpen': { readonly longest: 'any'; readonly most: 'any' };
   'problem.trunkTooWide': None;
   'problem.unfinished': { readonly text: 'any' };

@@ -49,7 +49,7 @@ type All<Union> = (Union extends unknown ? (one: Union) => void : never) extends
 type Given<Kind, Shown> = Kind extends 'number' ? number : Kind extends 'word' ? string : Shown;
 
 /** What goes into a message of these ids, besides whatever else is at hand. */
-export type ParamsOf<Id extends MsgId, Shown> = {
+type ParamsOf<Id extends MsgId, Shown> = {
   readonly [Name in keyof All<Messages[Id]>]: Given<All<Messages[Id]>[Name], Shown>;
 };
 

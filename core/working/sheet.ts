@@ -1,5 +1,7 @@
-import type { Quantity } from '../units/quantity';
+import { NotFinite, type Quantity } from '../units/quantity';
 import type { SourceId, Standing } from '../tables/sources';
+import { own } from '../typed/own';
+import { rangeBy } from './interval';
 import { msg, type Msg } from './msg';
 import type {
   Detail,
@@ -25,20 +27,17 @@ export interface Entry {
 
 type Figures<A extends readonly Quantity[]> = { readonly [K in keyof A]: Figure<A[K]> };
 
-/** Every combination of the inputs' low and high ends. */
-function corners(figures: readonly Figure[], values: readonly Quantity[]): Quantity[][] {
-  const ranged = figures.flatMap((figure, at) => {
-    const range = 'value' in figure ? figure.range : undefined;
-    return range ? [{ at, range }] : [];
-  });
-  return Array.from({ length: 2 ** ranged.length }, (_, which) => {
-    const row = [...values];
-    ranged.forEach(({ at, range }, bit) => {
-      const value = which & (1 << bit) ? range.high : range.low;
-      row[at] = { ...(row[at] as Quantity), value };
-    });
-    return row;
-  });
+/** The ranges of present figures; of a sure one its value twice. */
+function rangesOf(figures: readonly Figure[]): Range[] {
+  return figures.flatMap((figure) =>
+    'absent' in figure
+      ? []
+      : [figure.range ?? { low: figure.value.value, high: figure.value.value }],
+  );
+}
+
+function valueFrom({ value }: Quantity): number {
+  return value;
 }
 
 type Writable<T> = { -readonly [K in keyof T]: T[K] };
@@ -72,7 +71,7 @@ export class Sheet {
   readonly workings: Record<WorkingId, Working> = Object.create(null) as Record<WorkingId, Working>;
 
   private write(working: Working): void {
-    if (this.workings[working.id]) {
+    if (own(this.workings, working.id)) {
       throw new Error(`Sheet: the working '${working.id}' is written twice`);
     }
     this.workings[working.id] = working;
@@ -100,8 +99,8 @@ export class Sheet {
   }
 
   /**
-   * Computes a figure from others. An absent input makes the result absent with the same reason;
-   * ranges are carried through by computing all their ends.
+   * Computes a figure from others. An absent input makes the result absent with the same reason, and so
+   * does a result that is no number; ranges are carried through by the operation's own rule.
    */
   derive<const A extends readonly Quantity[], R extends Quantity>(
     op: Op,
@@ -122,16 +121,24 @@ export class Sheet {
       values.push(figure.value);
       ranged ||= figure.range !== undefined;
     }
-    const value = compute(...(values as readonly Quantity[] as A));
-    if (!ranged) {
-      this.write(present(entry, op, ids, value));
-      return { id: entry.id, value };
+    const at = (all: readonly Quantity[]): R => compute(...(all as readonly Quantity[] as A));
+    try {
+      const value = at(values);
+      if (!ranged) {
+        this.write(present(entry, op, ids, value));
+        return { id: entry.id, value };
+      }
+      const range = rangeBy(op, rangesOf(list), (numbers) =>
+        valueFrom(at(values.map((each, n) => ({ ...each, value: numbers[n] ?? NaN })))),
+      );
+      if (!Number.isFinite(range.low) || !Number.isFinite(range.high)) throw new NotFinite('range');
+      this.write(present(entry, op, ids, value, range));
+      return { id: entry.id, value, range };
+    } catch (error) {
+      // Nothing to divide by is no fault of the program: the figure is absent, and says so.
+      if (error instanceof NotFinite) return this.absent(entry, msg('absent.noNumber'), ids);
+      throw error;
     }
-    const rows = corners(list, values);
-    const ends = rows.map((row) => compute(...(row as readonly Quantity[] as A)).value);
-    const range: Range = { low: Math.min(...ends), high: Math.max(...ends) };
-    this.write(present(entry, op, ids, value, range));
-    return { id: entry.id, value, range };
   }
 
   /**
@@ -155,7 +162,7 @@ export class Sheet {
     return { id: entry.id, value, range };
   }
 
-  /** Gives a figure a range of ± a percentage of itself. */
+  /** Gives a figure a range of ± a percentage of itself, on top of a range that it has already. */
   spread<Q extends Quantity>(
     entry: Entry,
     figure: Figure<Q>,
@@ -164,8 +171,9 @@ export class Sheet {
     const inputs = [figure.id, percent.id];
     if ('absent' in figure) return this.absent(entry, figure.absent, inputs);
     if ('absent' in percent) return this.absent(entry, percent.absent, inputs);
-    const half = (figure.value.value * percent.value.value) / 100;
-    const range = { low: figure.value.value - half, high: figure.value.value + half };
+    const { low, high } = figure.range ?? { low: figure.value.value, high: figure.value.value };
+    const part = percent.value.value / 100;
+    const range = { low: low - Math.abs(low) * part, high: high + Math.abs(high) * part };
     this.write(present(entry, 'spread', inputs, figure.value, range));
     return { id: entry.id, value: figure.value, range };
   }

@@ -1,4 +1,5 @@
 import { parseNumber } from '../typed/number';
+import { own } from '../typed/own';
 import { msg, type Msg } from '../working/msg';
 import type { Pack } from './pack';
 
@@ -17,7 +18,7 @@ function put(at: unknown, keys: readonly string[], value: number | string): unkn
     );
   }
   if (!isNode(at)) return at;
-  return { ...at, [key]: put(at[key], rest, value) };
+  return { ...at, [key]: put(own(at, key), rest, value) };
 }
 
 /** Parts of a pack that say where they are printed: each table as one. */
@@ -25,7 +26,7 @@ const TABLES = ['soilTest', 'feeding', 'classes'];
 
 /** A part of the pack with what it says of its standing changed; a part that has none stays as it is. */
 function restand(pack: Pack, keys: readonly string[], told: Node): Pack {
-  const node = keys.reduce<unknown>((at, key) => (isNode(at) ? at[key] : undefined), pack);
+  const node = keys.reduce<unknown>((at, key) => (isNode(at) ? own(at, key) : undefined), pack);
   if (!isNode(node) || !('standing' in node)) return pack;
   return Object.entries(told).reduce<Pack>(
     (changed, [key, value]) => put(changed, [...keys, key], value as string) as Pack,
@@ -76,7 +77,7 @@ export function nextVersion(
   const problems: DraftProblem[] = [];
   let next: Pack = { ...pack, version: pack.version + 1 };
   for (const [path, typed] of Object.entries(draft)) {
-    const before = path.split('/').reduce<unknown>((at, key) => (at as Node)[key], pack);
+    const before = path.split('/').reduce<unknown>((at, key) => own(at as Node, key), pack);
     if (typeof before === 'string') {
       next = withValue(next, path, typed.trim());
       continue;

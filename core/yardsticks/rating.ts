@@ -1,3 +1,4 @@
+import { own } from '../typed/own';
 import {
   RATINGS,
   type CriticalBands,
@@ -18,7 +19,7 @@ export function groupsOf(bands: NutrientBands | null): readonly string[] {
 export function bandsFor(bands: NutrientBands | null, group: string | undefined): Bands | null {
   if (!bands || !('byGroup' in bands)) return bands;
   const { byGroup, ...rest } = bands;
-  const upTo = group === undefined ? undefined : byGroup[group];
+  const upTo = group === undefined ? undefined : own(byGroup, group);
   return upTo ? { ...rest, upTo } : null;
 }
 

@@ -2,6 +2,7 @@ import { NUTRIENTS, type Nutrient } from '../feeding/nutrients';
 import { SITUATIONS } from '../casefile/situations';
 import { NEED_CLASSES, type Plant, type PlantForm } from '../plants/plants';
 import type { SourceId, Standing } from '../tables/sources';
+import { own } from '../typed/own';
 import { quantity, type Quantity, type Substance, type Unit } from '../units/quantity';
 import { msg, type Msg, type NamesIn } from '../working/msg';
 import {
@@ -187,7 +188,7 @@ function rateRows(
 }
 
 function plantRows(pack: Pack, id: string, plant: Plant | undefined): PackRow[] {
-  const rates = pack.feeding[id];
+  const rates = own(pack.feeding, id);
   if (!rates) return [];
   return rateRows(
     {

@@ -2,6 +2,7 @@ import { ANALYTE_FACTS } from '../../core/casefile/analytes';
 import type { Analyte } from '../../core/casefile/casefile';
 import { emptyResult } from '../../core/casefile/newCase';
 import type { ColumnRole, Mapping } from '../../core/report/mapping';
+import { own } from '../../core/typed/own';
 
 /** Letters, digits and percent signs only, in lower case: `lb/1000 ft²` is `lb1000ft2`. */
 export function plain(text: string): string {
@@ -177,7 +178,7 @@ function partsOf(head: string): { rest: string; units: string[]; methods: string
 
 /** What a column holds, by its head. */
 export function guessColumn(head: string): ColumnRole {
-  const role = ROLES[plain(head)];
+  const role = own(ROLES, plain(head));
   if (role) return { role };
   const whole = analyteOf(head);
   if (whole) {

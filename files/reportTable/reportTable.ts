@@ -1,5 +1,6 @@
 import type { Analyte } from '../../core/casefile/casefile';
 import type { Mapping } from '../../core/report/mapping';
+import { own } from '../../core/typed/own';
 import { msg, type Msg } from '../../core/working/msg';
 import { analyteOf, guessMapping, methodOf, signatureOf, unitOf } from './columns';
 import { isBlank, isPlainNumber, parseRows, type Parsed } from './parse';
@@ -140,7 +141,7 @@ export class ReportTable {
     this.parsed = parseRows(text);
     const { table } = this.parsed;
     this.index = new SampleIndex(samples);
-    this.mapping = remembered[signatureOf(table[0] ?? [])] ?? guessMapping(table);
+    this.mapping = own(remembered, signatureOf(table[0] ?? [])) ?? guessMapping(table);
     this.places = placesOf(this.mapping);
     this.readAll();
   }

@@ -1,6 +1,7 @@
 'use client';
 
 import { useId, type ReactNode } from 'react';
+import { own } from '../../core/typed/own';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
@@ -16,8 +17,8 @@ interface NotesProps {
 /** What stands under a field: its error, and what was typed for it elsewhere. */
 function Notes({ id, place }: NotesProps): ReactNode {
   const { plan, state, session } = useCase();
-  const problem = plan.problems[place.problem];
-  const conflict = state.conflicts[place.path];
+  const problem = own(plan.problems, place.problem);
+  const conflict = own(state.conflicts, place.path);
   return (
     <span id={`${id}-notes`} aria-live="polite" className="block text-small">
       {problem && <span className="block text-madder">{messageText(problem)}</span>}
@@ -109,7 +110,7 @@ export function TextField({
 }: TextFieldProps): ReactNode {
   const { id, change, ...events } = useField(place);
   const { plan } = useCase();
-  const invalid = plan.problems[place.problem] !== undefined;
+  const invalid = own(plan.problems, place.problem) !== undefined;
   return (
     <Labelled id={id} label={label} place={place} hideLabel={hideLabel}>
       <span className="flex items-center gap-2">

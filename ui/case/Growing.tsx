@@ -2,6 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { PLANTS } from '../../core/plants/plants';
+import { own } from '../../core/typed/own';
 import { quantity } from '../../core/units/quantity';
 import { msg } from '../../core/working/msg';
 import { quantityText } from '../format/quantity';
@@ -103,7 +104,7 @@ function Sharing(): ReactNode {
           options={[
             { value: '', words: text('ground.allPlants') },
             ...here
-              .filter((each) => PLANTS[each])
+              .filter((each) => own(PLANTS, each))
               .map((each) => ({ value: each, words: nameFrom('plant', each) })),
           ]}
         />

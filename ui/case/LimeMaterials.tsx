@@ -3,6 +3,7 @@
 import { useState, type ReactNode } from 'react';
 import type { MaterialRow } from '../../core/ph/types';
 import { MESHES, SCHEME_IDS, schemeOf } from '../../core/tables/fineness';
+import { own } from '../../core/typed/own';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
@@ -55,7 +56,7 @@ function Material({ row, priced }: { row: MaterialRow; priced: boolean }): React
 /** Its water, and what passes the sieves that a scheme weighs it by. */
 function FinenessFields({ material }: { material: string }): ReactNode {
   const { state } = useCase();
-  const label = state.doc.labels[material];
+  const label = own(state.doc.labels, material);
   const used = schemeOf(label?.scheme ?? '').sieves;
   const typed = MESHES.filter((mesh) => (label?.sieves[mesh] ?? '') !== '');
   const open = typed.length > 0 || (label?.moisture ?? '') !== '';
@@ -88,7 +89,7 @@ function BagLabel({ chosen, materials }: { chosen: string; materials: readonly s
   const { state } = useCase();
   const [picked, setPicked] = useState(chosen);
   const material = materials.includes(picked) ? picked : chosen;
-  const label = state.doc.labels[material];
+  const label = own(state.doc.labels, material);
   const scored = label?.kind === 'ECCE';
   return (
     <div className="mt-3 rounded border border-rule-2 px-3 pt-2 pb-3">

@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import type { CaseFile } from '../../core/casefile/casefile';
 import { blankColumn } from '../../core/casefile/newCase';
 import { reportsOf } from '../../core/report/reports';
+import { own } from '../../core/typed/own';
 import type { NamedSample } from '../../files/reportTable/sampleIndex';
 import { bySample, type TableResult } from '../../files/reportTable/result';
 import type { Json } from '../../store/patch';
@@ -15,9 +16,9 @@ import { sampleName } from './ground';
 /** A sample answers to its own name, and to the names of the ground that it speaks for. */
 function namedSamples(doc: CaseFile): NamedSample[] {
   return Object.values(doc.samples).map(({ id, name, areaIds }) => {
-    const grounds = areaIds.flatMap((areaId) => doc.areas[areaId]?.name.trim() ?? []);
-    const own = name.trim() === '' ? sampleName(doc, id) : name.trim();
-    return { id, names: [...new Set([own, ...grounds.filter((each) => each !== '')])] };
+    const grounds = areaIds.flatMap((areaId) => own(doc.areas, areaId)?.name.trim() ?? []);
+    const called = name.trim() === '' ? sampleName(doc, id) : name.trim();
+    return { id, names: [...new Set([called, ...grounds.filter((each) => each !== '')])] };
   });
 }
 
@@ -32,7 +33,7 @@ export function ReportFile(): ReactNode {
       const [report] = reportsOf(doc, sampleId);
       if (!report) return [];
       const column = {
-        ...(report.results[sampleId] ?? blankColumn(report)),
+        ...(own(report.results, sampleId) ?? blankColumn(report)),
         ...Object.fromEntries(found.map(({ analyte, typed }) => [analyte, typed])),
       };
       const path = `reports/${report.id}/results/${sampleId}`;

@@ -158,7 +158,7 @@ export function ResultsStep(): ReactNode {
       <Section title={text('results.values')} wide>
         <LayoutBar
           report={report}
-          own={layouts}
+          named={layouts}
           lines={lines}
           chosen={sample.id}
           onAdd={(analyte) => setAdded((before) => [...before, analyte])}

@@ -3,6 +3,7 @@
 import { useCallback, useMemo, type ReactNode } from 'react';
 import { decisionKey, type Decision, type DecisionKind } from '../../core/casefile/casefile';
 import type { ProductPart } from '../../core/feeding/handOrder';
+import { own } from '../../core/typed/own';
 import type { Json } from '../../store/patch';
 import { useCommands, type Command } from '../commands/registry';
 import { text } from '../format/text';
@@ -32,7 +33,7 @@ export function SettleButton({ what }: SettleButtonProps): ReactNode {
   const { digest, verdict } = isPh ? treated : feed;
   const doses = isPh ? treated.doses : feed.chosen.parts.flatMap((part) => part.doses);
   const areaId = area.area.id;
-  const settled = state.doc.decisions[decisionKey(areaId, what)]?.value === digest;
+  const settled = own(state.doc.decisions, decisionKey(areaId, what))?.value === digest;
   const settle = useCallback((): void => {
     const at = new Date().toISOString();
     const decide = (kind: DecisionKind, value: string): { path: string; value: Json } => {

@@ -3,6 +3,7 @@
 import type { ReactNode } from 'react';
 import { MEASURED_BY } from '../../core/casefile/casefile';
 import { USUAL_ERROR } from '../../core/tables/measuring';
+import { isOwn } from '../../core/typed/own';
 import { text } from '../format/text';
 import { Figure } from '../working/Figure';
 import { Openable } from '../working/Openable';
@@ -17,7 +18,7 @@ export function Sure(): ReactNode {
   const { doc } = state;
   const { id, measuredBy } = area.area;
   const at = `areas/${id}`;
-  const paced = measuredBy === 'pace' || `${id}/ground/pace` in plan.workings;
+  const paced = measuredBy === 'pace' || isOwn(plan.workings, `${id}/ground/pace`);
   return (
     <div className="flex flex-wrap items-start gap-3">
       <SelectField

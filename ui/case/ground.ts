@@ -8,13 +8,14 @@ import {
 } from '../../core/casefile/casefile';
 import { blankColumn, newArea, newSample } from '../../core/casefile/newCase';
 import { PLANTS } from '../../core/plants/plants';
+import { own } from '../../core/typed/own';
 import type { Edit } from '../../store/session';
 import type { Json } from '../../store/patch';
 import { text } from '../format/text';
 
 /** What a sample is called: its own name, else its number in the case. */
 export function sampleName(doc: CaseFile, sampleId: string): string {
-  const name = doc.samples[sampleId]?.name.trim() ?? '';
+  const name = own(doc.samples, sampleId)?.name.trim() ?? '';
   const number = Object.keys(doc.samples).indexOf(sampleId) + 1;
   return name === '' ? text('ground.sampleUnnamed', { n: number }) : name;
 }
@@ -26,7 +27,7 @@ function asJson(value: unknown): Json {
 /** The edits that put another piece of ground into the case, and its id. It shares the first sample. */
 export function addGround(doc: CaseFile, plant: string): { id: string; edits: readonly Edit[] } {
   const id = nanoid(8);
-  const situation = PLANTS[plant]?.form === 'lawn' ? 'established' : 'tilled';
+  const situation = own(PLANTS, plant)?.form === 'lawn' ? 'established' : 'tilled';
   const before = areasOf(doc);
   const order = Math.max(0, ...before.map((area) => area.order)) + 1;
   const pace = before.at(-1)?.pace ?? '';
@@ -55,7 +56,7 @@ function withoutArea(doc: CaseFile, areaId: string): Edit[] {
 /** The edits that take a piece of ground out of the case, with all that was decided for it. */
 export function removeGround(doc: CaseFile, areaId: string): readonly Edit[] {
   const decisions = DECISIONS.map((what) => decisionKey(areaId, what))
-    .filter((key) => doc.decisions[key])
+    .filter((key) => own(doc.decisions, key))
     .map((key): Edit => ({ path: `decisions/${key}`, value: undefined }));
   const past = Object.values(doc.past)
     .filter((entry) => entry.areaId === areaId)
@@ -73,7 +74,7 @@ export function giveSample(doc: CaseFile, areaId: string, sampleId: string): rea
   if (sampleOf(doc, areaId)?.id === sampleId) return [];
   const without = withoutArea(doc, areaId);
   if (sampleId === '') return without;
-  const chosen = doc.samples[sampleId];
+  const chosen = own(doc.samples, sampleId);
   if (chosen) {
     const areaIds = [...chosen.areaIds, areaId];
     return [...without, { path: `samples/${sampleId}/areaIds`, value: asJson(areaIds) }];

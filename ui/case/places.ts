@@ -9,6 +9,7 @@ import {
 } from '../../core/casefile/casefile';
 import { EMPTY_LABEL, emptyResult } from '../../core/casefile/newCase';
 import type { Mesh } from '../../core/tables/fineness';
+import { own } from '../../core/typed/own';
 import { valueAt, type Json } from '../../store/patch';
 
 /** A place of the case file that a field shows and writes. */
@@ -43,7 +44,7 @@ export function decisionPlace(
 ): Place {
   const key = decisionKey(areaId, what);
   const path = `decisions/${key}`;
-  const before: Decision = doc.decisions[key] ?? { what, value: '', reason: '', at: '' };
+  const before: Decision = own(doc.decisions, key) ?? { what, value: '', reason: '', at: '' };
   return {
     path,
     problem: `${path}/${part}`,
@@ -83,7 +84,7 @@ export function labelPlace(
   part: Exclude<keyof Label, 'sieves'>,
 ): Place {
   const path = `labels/${materialId}`;
-  const before: Label = doc.labels[materialId] ?? EMPTY_LABEL;
+  const before: Label = own(doc.labels, materialId) ?? EMPTY_LABEL;
   return {
     path,
     problem: `${path}/${part}`,
@@ -96,7 +97,7 @@ export function labelPlace(
 /** What passes a sieve, by the label of the bag at hand. */
 export function sievePlace(doc: CaseFile, materialId: string, mesh: Mesh): Place {
   const path = `labels/${materialId}`;
-  const before: Label = doc.labels[materialId] ?? EMPTY_LABEL;
+  const before: Label = own(doc.labels, materialId) ?? EMPTY_LABEL;
   return {
     path,
     problem: `${path}/sieves/${mesh}`,

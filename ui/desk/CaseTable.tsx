@@ -4,6 +4,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import Link from 'next/link';
 import { useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { isDemo } from '../../core/casefile/demo';
+import { own } from '../../core/typed/own';
 import { formatDate } from '../format/date';
 import { messageText } from '../format/message';
 import { nameFrom, text } from '../format/text';
@@ -106,7 +107,7 @@ function moved(key: string, at: number, count: number, page: number): number | u
     Home: 0,
     End: count - 1,
   };
-  const target = to[key];
+  const target = own(to, key);
   return target === undefined ? undefined : Math.min(Math.max(target, 0), count - 1);
 }
 

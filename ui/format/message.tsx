@@ -1,4 +1,5 @@
 import { Fragment, isValidElement, type ReactNode } from 'react';
+import { own } from '../../core/typed/own';
 import type { Msg, MsgParam } from '../../core/working/msg';
 import type { Working } from '../../core/working/working';
 import { formatDate } from './date';
@@ -13,7 +14,7 @@ function isMsg(param: object): param is Msg {
 
 /** The value of a working as text; a dash where it is absent. */
 function workingText(id: string, workings: Workings, plain: boolean): string {
-  const working = workings[id];
+  const working = own(workings, id);
   return working && !('absent' in working) ? quantityText(working.value, plain) : '–';
 }
 

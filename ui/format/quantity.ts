@@ -1,3 +1,4 @@
+import { own } from '../../core/typed/own';
 import type { Quantity, Unit } from '../../core/units/quantity';
 import { text } from './text';
 
@@ -75,7 +76,7 @@ const QUARTERS: Readonly<Record<string, string>> = { '0.25': '¼', '0.5': '½', 
 
 function writeQuarters(value: number): string {
   const whole = Math.floor(value);
-  const quarter = QUARTERS[String(value - whole)] ?? '';
+  const quarter = own(QUARTERS, String(value - whole)) ?? '';
   return quarter && whole === 0 ? quarter : `${whole}${quarter}`;
 }
 

@@ -11,6 +11,7 @@ import {
   LINE_ANALYTES,
   type Layout,
 } from '../../core/report/layouts';
+import { own } from '../../core/typed/own';
 import { changeOffice } from '../../store/office';
 import type { Json } from '../../store/patch';
 import { useCase } from '../case/caseContext';
@@ -62,14 +63,14 @@ function SaveAs({ onSave, onLeave }: SaveProps): ReactNode {
 interface LayoutBarProps {
   readonly report: Report;
   /** The layouts that this office has saved. */
-  readonly own: Readonly<Record<string, Layout>>;
+  readonly named: Readonly<Record<string, Layout>>;
   readonly lines: readonly Analyte[];
   readonly chosen: string;
   readonly onAdd: (analyte: Analyte) => void;
 }
 
 /** Which paper it is: its lines in their order, and the units and methods that it prints. */
-export function LayoutBar({ report, own, lines, chosen, onAdd }: LayoutBarProps): ReactNode {
+export function LayoutBar({ report, named, lines, chosen, onAdd }: LayoutBarProps): ReactNode {
   const { session } = useCase();
   const [saving, setSaving] = useState(false);
   const [saved, setSaved] = useState(false);
@@ -81,7 +82,7 @@ export function LayoutBar({ report, own, lines, chosen, onAdd }: LayoutBarProps)
     session.edit(edits, `layout:${report.id}:${layout.id}`);
   };
   const save = (name: string): void => {
-    const layout = layoutFrom(nanoid(8), name, lines, report.results[chosen] ?? {});
+    const layout = layoutFrom(nanoid(8), name, lines, own(report.results, chosen) ?? {});
     void changeOffice(({ layouts }) => ({ layouts: { ...layouts, [layout.id]: layout } }));
     choose(layout);
     setSaving(false);
@@ -92,12 +93,12 @@ export function LayoutBar({ report, own, lines, chosen, onAdd }: LayoutBarProps)
     <div className="mb-3 flex flex-wrap items-end gap-x-5 gap-y-2">
       <ChoiceField
         label={text('grid.layout')}
-        value={layoutOf(report.layout, own).id}
+        value={layoutOf(report.layout, named).id}
         options={[
           ...GENERIC_LAYOUTS.map(({ id }) => ({ value: id, words: nameFrom('layout', id) })),
-          ...Object.values(own).map(({ id, name }) => ({ value: id, words: name })),
+          ...Object.values(named).map(({ id, name }) => ({ value: id, words: name })),
         ]}
-        onChoose={(id) => choose(layoutOf(id, own))}
+        onChoose={(id) => choose(layoutOf(id, named))}
       />
       <ChoiceField
         label={text('grid.addLabel')}

@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { ANALYTE_FACTS } from '../../core/casefile/analytes';
 import type { Analyte, Report, Sample } from '../../core/casefile/casefile';
 import { TEXTURES } from '../../core/tables/limeByTexture';
+import { own } from '../../core/typed/own';
 import { useCase } from '../case/caseContext';
 import { SelectField, TextField } from '../case/Fields';
 import { sampleName } from '../case/ground';
@@ -95,14 +96,14 @@ function Line({ analyte, report, samples, chosen }: LineProps): ReactNode {
   const base = (sampleId: string): string => `reports/${report.id}/results/${sampleId}`;
   const bases = Object.keys(report.results).map(base);
   const label = text(`analyte.${analyte}`);
-  const own = resultPlace(doc, base(chosen), analyte);
+  const here = resultPlace(doc, base(chosen), analyte);
   const id = normalForm(area.area.id, analyte);
-  const working = plan.workings[id];
+  const working = own(plan.workings, id);
   // A value that is in its normal form as it is typed is not said twice.
   const converted =
-    own.value.trim() !== '' &&
+    here.value.trim() !== '' &&
     working !== undefined &&
-    ('absent' in working ? plan.problems[own.problem] === undefined : working.op !== 'typed');
+    ('absent' in working ? own(plan.problems, here.problem) === undefined : working.op !== 'typed');
   return (
     <OpenableRow columns={samples.length + 5} className="pb-2">
       <tr className="border-b border-rule-2" data-analyte={analyte}>
@@ -213,7 +214,7 @@ interface ReportGridProps {
  */
 export function ReportGrid({ report, lines, chosen }: ReportGridProps): ReactNode {
   const { doc } = useCase().state;
-  const all = Object.values(doc.samples).filter(({ id }) => report.results[id]);
+  const all = Object.values(doc.samples).filter(({ id }) => own(report.results, id));
   const at = all.findIndex(({ id }) => id === chosen);
   const [from, setFrom] = useState(() => Math.max(0, Math.floor(at / COLUMNS) * COLUMNS));
   const [focused, setFocused] = useState<Analyte>();

@@ -2,6 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { isUnnamed } from '../../core/slip/unnamed';
+import { own } from '../../core/typed/own';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { useCase } from '../case/caseContext';
@@ -21,7 +22,7 @@ function Appendix(): ReactNode {
     <section className="mt-6 border-t border-rule pt-3 print:mt-0 print:break-before-page">
       <h3 className="text-small font-semibold text-ink-2">{text('slip.appendix')}</h3>
       {plan.slip.appendix.map((id) => {
-        const working = plan.workings[id];
+        const working = own(plan.workings, id);
         if (!working) return null;
         return (
           <div

@@ -1,6 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
+import { own } from '../../core/typed/own';
 import { messageText } from '../format/message';
 import { formatQuantity } from '../format/quantity';
 import { text } from '../format/text';
@@ -28,7 +29,7 @@ export function Figure({
 }: FigureProps): ReactNode {
   const { workings, open, toggle } = useWorkings();
   const scope = useScope();
-  const working = workings[id];
+  const working = own(workings, id);
   if (!working || 'absent' in working) {
     const why = working ? messageText(working.absent, workings) : text('figure.none');
     return (

@@ -1,3 +1,4 @@
+import { own } from '../../core/typed/own';
 import type { PresentWorking, Working } from '../../core/working/working';
 import type { Workings } from '../format/message';
 
@@ -25,7 +26,7 @@ export function stepsOf(
 ): readonly PresentWorking[] {
   const steps: PresentWorking[] = [];
   const visit = (at: string): void => {
-    const working = workings[at];
+    const working = own(workings, at);
     if ((seen.has(at) && at !== id) || !isPresent(working)) return;
     seen.add(at);
     const ways = working.op === 'choose' ? working.inputs.slice(0, 1) : working.inputs;
@@ -54,7 +55,7 @@ export function expressionOf(
   step: PresentWorking,
   workings: Workings,
 ): readonly { readonly sign: string; readonly input: PresentWorking }[] {
-  const inputs = step.inputs.map((id) => workings[id]).filter(isPresent);
+  const inputs = step.inputs.map((id) => own(workings, id)).filter(isPresent);
   const signs = SIGNS[step.op];
   if (!signs) return inputs.slice(0, 1).map((input) => ({ sign: '', input }));
   return inputs.map((input, index) => ({

@@ -11,6 +11,7 @@ import { NUTRIENTS, type Nutrient } from '../../core/feeding/nutrients';
 import { planCase } from '../../core/plan';
 import type { AreaPlan, Plan } from '../../core/planTypes';
 import { PLANTS } from '../../core/plants/plants';
+import { own } from '../../core/typed/own';
 import { isHouse } from '../../core/yardsticks/house';
 import type { Pack } from '../../core/yardsticks/pack';
 import { valuesOf } from '../../core/yardsticks/values';
@@ -160,7 +161,7 @@ function ReportFields({ report, change }: ReportProps): ReactNode {
 
 /** What the ground is called, else what grows on it. */
 function areaTitle({ areas }: CaseFile, areaId: string): string {
-  const { name = '', plant = '' } = areas[areaId] ?? {};
+  const { name = '', plant = '' } = own(areas, areaId) ?? {};
   return name.trim() || nameFrom('plant', plant);
 }
 
@@ -202,8 +203,9 @@ export function Compare({ packs, plant, setPlant, caseId, areaId }: CompareProps
     [caseId],
   );
   const ofCase = stored ?? undefined;
-  const ground = ofCase && (ofCase.areas[areaId ?? ''] ?? areasOf(ofCase)[0]);
-  const chosen = PLANTS[plant] ?? (ground && PLANTS[ground.plant]) ?? PLANTS['mixed-vegetables'];
+  const ground = ofCase && (own(ofCase.areas, areaId ?? '') ?? areasOf(ofCase)[0]);
+  const chosen =
+    own(PLANTS, plant) ?? (ground && own(PLANTS, ground.plant)) ?? PLANTS['mixed-vegetables'];
   const report = { ...typed, plant: chosen?.id ?? '' };
   const reads = useMemo(() => {
     const file =

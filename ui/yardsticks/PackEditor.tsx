@@ -1,6 +1,7 @@
 'use client';
 
 import { useId, useState, type ReactNode } from 'react';
+import { own } from '../../core/typed/own';
 import { nextVersion } from '../../core/yardsticks/house';
 import { valuesOf, type PackCell, type PackRow as ValueRow } from '../../core/yardsticks/values';
 import { validatePack } from '../../files/schemas/pack';
@@ -36,7 +37,7 @@ function faultsOfDraft({ pack, draft }: PackRow): Faults {
 /** The fault of a place, or of a part of which it is the first value. */
 function faultAt(faults: Faults, path: string): string | undefined {
   const above = Object.keys(faults).find((each) => path === each || path === `${each}/0`);
-  return above === undefined ? undefined : faults[above];
+  return above === undefined ? undefined : own(faults, above);
 }
 
 interface FieldProps {
@@ -108,7 +109,7 @@ export function PackEditor({
   const field = (value: ValueRow, cell: PackCell): ReactNode => (
     <DraftField
       label={cellName(value, cell)}
-      value={draft[cell.path] ?? plain(cell)}
+      value={own(draft, cell.path) ?? plain(cell)}
       fault={faultAt(faults, cell.path)}
       onType={type(cell.path, plain(cell))}
     />

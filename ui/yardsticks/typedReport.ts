@@ -1,6 +1,7 @@
 import type { Analyte, CaseFile } from '../../core/casefile/casefile';
 import { EMPTY_SHAPE, emptyResult, newArea, newCase } from '../../core/casefile/newCase';
 import { PLANTS } from '../../core/plants/plants';
+import { own } from '../../core/typed/own';
 import { localDay } from '../format/date';
 
 /** What is typed of a report that two packs are to read. */
@@ -17,7 +18,7 @@ export interface TypedReport {
 export function caseOfReport({ plant, texts, methods }: TypedReport): CaseFile {
   const today = localDay(new Date());
   const file = newCase('yardsticks', today);
-  const situation = PLANTS[plant]?.form === 'lawn' ? 'established' : 'tilled';
+  const situation = own(PLANTS, plant)?.form === 'lawn' ? 'established' : 'tilled';
   const area = {
     ...newArea('lawn', 1, { plant, situation }),
     shape: { ...EMPTY_SHAPE, kind: 'unknown' } as const,

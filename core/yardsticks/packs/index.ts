@@ -1,3 +1,4 @@
+import { own } from '../../typed/own';
 import type { Pack } from '../pack';
 import { PACK_VERSIONS } from '../versions';
 import deltaV1 from './deltaMehlich3.v1.json';
@@ -47,7 +48,7 @@ export const SHIPPED_PACKS = [
 
 /** Each pack in its newest version. */
 export const NEWEST_PACKS: readonly Pack[] = SHIPPED_PACKS.filter(
-  ({ id, version }) => PACK_VERSIONS[id] === version,
+  ({ id, version }) => own(PACK_VERSIONS, id) === version,
 );
 
 const usual = NEWEST_PACKS[0];
