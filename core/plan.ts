@@ -8,6 +8,7 @@ import {
 } from './casefile/casefile';
 import { purchaseFor, type Use } from './dosing/purchase';
 import { unsureAmounts } from './dosing/unsureAmounts';
+import { effortOf, MOST_EFFORT } from './effort';
 import { planFeeding } from './feeding/feedPlan';
 import { Survey } from './ground/ground';
 import { askAboutGround } from './ground/questions';
@@ -25,7 +26,7 @@ import { readArea } from './reading/reading';
 import { readSoilTest } from './reading/soilTest';
 import { noticePast } from './report/past';
 import { readReport } from './report/readings';
-import type { AreaPlan, Plan } from './planTypes';
+import type { AreaPlan, BrokenArea, Plan } from './planTypes';
 import { planSampling } from './sampling/samplingPlan';
 import { feedIsTold } from './slip/feedBlocks';
 import { writeSlip } from './slip/slip';
@@ -140,11 +141,23 @@ function isTold({ readings }: AreaPlan): boolean {
   return readings.begun || readings.untested;
 }
 
+/** What a plan has where its page could not be written. */
+const NO_PAGE: Pick<Plan, 'purchase' | 'slip'> = {
+  purchase: { rows: [], cost: { id: 'job/buy/none', absent: msg('absent.nothingToBuy') } },
+  slip: { blocks: [], appendix: [] },
+};
+
+/** In what words a fault of the program is told on: its name and what it says, and nothing of the case. */
+function faultOf(error: unknown): string {
+  return error instanceof Error ? `${error.name}: ${error.message}` : String(error);
+}
+
 /**
  * The whole pipeline: ground, report, reading, lime, feeding, what to buy, slip.
  *
  * Pure and synchronous; the same case file gives the same plan. A case pinned to a pack that this
- * version does not hold is planned with the shipped one and says so.
+ * version does not hold is planned with the shipped one and says so. It never throws: ground that
+ * cannot be worked out is among the `broken`, and everything else goes on.
  *
  * @param file a valid case file of the present schema; values in it may be anything typed
  */
@@ -162,20 +175,53 @@ export function planCase(
   const compared = [...house, ...NEWEST_PACKS];
   const planFrom = ctx.date('planFrom', file.planFrom);
   const survey = new Survey(ctx, file.areas);
-  const areas = areasOf(file).map((area) =>
-    planArea(ctx, file, area, { pack, packs: compared }, materials, planFrom, survey),
-  );
-  const purchase = purchaseFor(ctx, file, areas.filter(isTold).flatMap(usesOf));
-  const slip = writeSlip(ctx, areas, purchase, planFrom, paragraphsOf(file));
+  const areas: AreaPlan[] = [];
+  const broken: BrokenArea[] = [];
+  let effort = 0;
+  for (const area of areasOf(file)) {
+    const before = ctx.findings.length;
+    const give = (name: 'areaBroken' | 'areaTooMuch', fault?: string): void => {
+      ctx.findings.length = before;
+      ctx.find(area.id, 'ground', 'stop', name);
+      broken.push({ area, why: name, fault });
+    };
+    effort += effortOf(file, area);
+    if (effort > MOST_EFFORT) {
+      give('areaTooMuch');
+      continue;
+    }
+    try {
+      const by = { pack, packs: compared };
+      areas.push(planArea(ctx, file, area, by, materials, planFrom, survey));
+    } catch (error) {
+      give('areaBroken', faultOf(error));
+    }
+  }
   return {
     areas,
+    broken,
     workings: ctx.sheet.workings,
     findings: ctx.findings,
     problems: ctx.problems,
+    ...pageOf(ctx, file, areas, planFrom),
     steps: stepStates(areas, ctx.findings, ctx.problems),
-    purchase,
-    slip,
   };
+}
+
+/** What to buy and the client's page; where they cannot be written the areas still stand. */
+function pageOf(
+  ctx: PlanContext,
+  file: CaseFile,
+  areas: readonly AreaPlan[],
+  planFrom: IsoDate | undefined,
+): Pick<Plan, 'purchase' | 'slip'> {
+  try {
+    const purchase = purchaseFor(ctx, file, areas.filter(isTold).flatMap(usesOf));
+    return { purchase, slip: writeSlip(ctx, areas, purchase, planFrom, paragraphsOf(file)) };
+  } catch {
+    ctx.find('case', 'slip', 'stop', 'pageBroken');
+    return NO_PAGE;
+  }
 }
 
 /**

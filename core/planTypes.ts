@@ -48,9 +48,19 @@ export interface AreaPlan {
   readonly headlines: { readonly ph: Msg; readonly feeding: Msg };
 }
 
+/** A piece of ground that could not be worked out: the case has too much of it, or the program has a fault. */
+export interface BrokenArea {
+  readonly area: Area;
+  readonly why: 'areaBroken' | 'areaTooMuch';
+  /** What the fault says of itself. */
+  readonly fault: string | undefined;
+}
+
 /** What the core makes of a case file: derived, never edited, recomputed whole on each change. */
 export interface Plan {
   readonly areas: readonly AreaPlan[];
+  /** Ground that could not be worked out; the rest goes on without it. */
+  readonly broken: readonly BrokenArea[];
   readonly workings: Readonly<Record<WorkingId, Working>>;
   readonly findings: readonly Finding[];
   readonly problems: Problems;

@@ -1,3 +1,4 @@
+import type { Pack } from '../core/yardsticks/pack';
 import { newCase } from '../core/casefile/newCase';
 import { addCase, readCase } from './cases';
 import { allCases, bringIn, type Progress } from './caseload';
@@ -7,7 +8,10 @@ import { deleteCase, listCases } from './desk';
 const NOW = Date.UTC(2027, 9, 4);
 const first = newCase('c1', '2027-10-04');
 const second = { ...newCase('c2', '2027-10-04'), title: 'Osier Row' };
-const copy = (title: string): string => `${title} (from a file)`;
+const copy = {
+  title: (title: string): string => `${title} (from a file)`,
+  pack: (pack: Pack): Pack => ({ ...pack, id: `${pack.id}-copy` }),
+};
 let base: AgrologosDb;
 let count = 0;
 
@@ -29,7 +33,7 @@ test('what is taken out and brought into an empty place is as before', async () 
   const files = await everything();
   await base.cases.clear();
   await base.deskLines.clear();
-  expect(await bringIn(files, NOW, copy, undefined, base)).toMatchObject({ added: 2 });
+  expect(await bringIn({ files }, NOW, copy, undefined, base)).toMatchObject({ added: 2 });
   expect(await everything()).toEqual(files);
   expect((await listCases(base)).standing.map(({ title }) => title).sort()).toEqual([
     '',
@@ -39,7 +43,7 @@ test('what is taken out and brought into an empty place is as before', async () 
 
 test('a case that stands here just so is left alone', async () => {
   const before = await base.cases.get('c1');
-  expect(await bringIn([first], NOW + 1, copy, undefined, base)).toMatchObject({
+  expect(await bringIn({ files: [first] }, NOW + 1, copy, undefined, base)).toMatchObject({
     unchanged: 1,
     added: 0,
     id: 'c1',
@@ -49,22 +53,28 @@ test('a case that stands here just so is left alone', async () => {
 
 test('a deleted case comes back', async () => {
   await deleteCase('c1', NOW, base);
-  expect(await bringIn([first], NOW, copy, undefined, base)).toMatchObject({ restored: 1 });
+  expect(await bringIn({ files: [first] }, NOW, copy, undefined, base)).toMatchObject({
+    restored: 1,
+  });
   expect((await readCase('c1', NOW, base)).kind).toBe('found');
 });
 
 test('another version is overwritten by nothing: the file’s comes beside it', async () => {
   const other = { ...first, title: 'Weir Cottage' };
-  const { copied, id = '' } = await bringIn([other], NOW, copy, undefined, base);
+  const { copied, id = '' } = await bringIn({ files: [other] }, NOW, copy, undefined, base);
   expect(copied).toBe(1);
   expect((await base.cases.get('c1'))?.doc.title).toBe('');
-  expect((await base.cases.get(id))?.doc).toEqual({ ...other, id, title: copy('Weir Cottage') });
+  expect((await base.cases.get(id))?.doc).toEqual({
+    ...other,
+    id,
+    title: copy.title('Weir Cottage'),
+  });
 });
 
 test('all or none, with progress', async () => {
   const many = Array.from({ length: 60 }, (_none, index) => newCase(`m${index}`, '2027-10-04'));
   const told: Progress[] = [];
-  await bringIn(many, NOW, copy, (progress) => told.push(progress), base);
+  await bringIn({ files: many }, NOW, copy, (progress) => told.push(progress), base);
   expect(told.map(({ done, total }) => [done, total])).toEqual([
     [0, 60],
     [25, 60],
@@ -72,7 +82,7 @@ test('all or none, with progress', async () => {
   ]);
   jest.spyOn(base.deskLines, 'bulkPut').mockRejectedValueOnce(new Error('full'));
   const more = [newCase('n1', '2027-10-04'), newCase('n2', '2027-10-04')];
-  await expect(bringIn(more, NOW, copy, undefined, base)).rejects.toThrow('full');
+  await expect(bringIn({ files: more }, NOW, copy, undefined, base)).rejects.toThrow('full');
   expect(await base.cases.get('n1')).toBeUndefined();
   expect(await base.cases.count()).toBe(61);
 });

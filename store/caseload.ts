@@ -1,9 +1,13 @@
 import { nanoid } from 'nanoid';
 import type { CaseFile } from '../core/casefile/casefile';
 import { migrate } from '../core/casefile/migrate';
+import type { Office } from '../core/office/office';
+import type { Pack } from '../core/yardsticks/pack';
 import { db, type CaseIndexRow, type CaseRow } from './db';
 import { indexRow } from './indexRow';
 import { putLines } from './lines';
+import { changeOffice, hasOffice } from './office';
+import { bringInPacks } from './packs';
 import { same, type Json } from './patch';
 
 /** How far long work has come. */
@@ -52,64 +56,82 @@ export async function* allCases(
   }
 }
 
-interface Arrival {
-  readonly row: CaseRow;
-  readonly line: CaseIndexRow;
-}
-
 function sameDocument(stored: CaseRow, file: CaseFile): boolean {
   const migrated = migrate(stored.doc);
   return migrated.kind === 'document' && same(migrated.document as Json, file as unknown as Json);
 }
 
+/** What a file brings: cases, and of a backup the office and its packs. */
+export interface Bringing {
+  readonly files: readonly CaseFile[];
+  readonly packs?: readonly Pack[];
+  readonly office?: Partial<Office>;
+}
+
+/** Names for what comes beside something of the same id. */
+export interface CopyNames {
+  readonly title: (title: string) => string;
+  readonly pack: (pack: Pack) => Pack;
+}
+
+type Counts = Record<'added' | 'unchanged' | 'restored' | 'copied', number>;
+
+/** Where a case of a file goes: its row and line; none where it stands here just so. */
+function arrivalOf(
+  file: CaseFile,
+  line: CaseIndexRow,
+  stored: CaseRow | undefined,
+  names: CopyNames,
+): { readonly what: keyof Counts; readonly row?: CaseRow; readonly line: CaseIndexRow } {
+  const fresh = { rev: 1, schema: file.schema, deletedAt: 0 };
+  if (!stored) return { what: 'added', row: { ...fresh, id: file.id, doc: file }, line };
+  if (!sameDocument(stored, file)) {
+    const doc = { ...file, id: nanoid(12), title: names.title(file.title) };
+    const copy = { ...line, id: doc.id, title: doc.title };
+    return { what: 'copied', row: { ...fresh, id: doc.id, doc }, line: copy };
+  }
+  if (stored.deletedAt === 0) return { what: 'unchanged', line };
+  return { what: 'restored', row: { ...fresh, id: file.id, rev: stored.rev + 1, doc: file }, line };
+}
+
 /**
- * Puts cases from a file onto the Desk, all of them or, where the browser refuses, none. Nothing that
- * stands here is overwritten: a case of the same id but other content comes in as a copy.
- *
- * @param copyTitle names a copy
+ * Puts what a file brings into this browser: all of it (cases, packs, office) in one transaction or, where the
+ * browser refuses any of it, nothing. Nothing that stands here is overwritten: a case of the same id but other
+ * content comes in as a copy, and an office that was decided here stays.
  */
 export async function bringIn(
-  files: readonly CaseFile[],
+  { files, packs = [], office }: Bringing,
   now: number,
-  copyTitle: (title: string) => string,
+  names: CopyNames,
   onProgress: (progress: Progress) => void = () => undefined,
   base = db,
 ): Promise<BroughtIn> {
-  const counts = { added: 0, unchanged: 0, restored: 0, copied: 0 };
-  const arrivals: Arrival[] = [];
+  // Lines take a plan each, and a transaction waits for nobody: they are made before it.
+  const lines: CaseIndexRow[] = [];
   for (const [index, file] of files.entries()) {
-    const stored = await base.cases.get(file.id);
-    const arrive = (doc: CaseFile): void => {
-      const row = { id: doc.id, rev: 1, schema: doc.schema, deletedAt: 0, doc };
-      arrivals.push({ row, line: indexRow(doc, now, 0) });
-    };
-    if (!stored) {
-      counts.added += 1;
-      arrive(file);
-    } else if (!sameDocument(stored, file)) {
-      counts.copied += 1;
-      arrive({ ...file, id: nanoid(12), title: copyTitle(file.title) });
-    } else if (stored.deletedAt > 0) {
-      counts.restored += 1;
-      arrivals.push({
-        row: { ...stored, deletedAt: 0, rev: stored.rev + 1, schema: file.schema, doc: file },
-        line: indexRow(file, now, 0),
-      });
-    } else {
-      counts.unchanged += 1;
-    }
-    if (index % AT_ONCE === 0) {
-      onProgress({ done: index, total: files.length });
-      await breath();
-    }
+    lines.push(indexRow(file, now, 0));
+    if (index % AT_ONCE !== 0) continue;
+    onProgress({ done: index, total: files.length });
+    await breath();
   }
-  await base.transaction('rw', base.cases, base.deskLines, async () => {
-    await base.cases.bulkPut(arrivals.map(({ row }) => row));
+  const tables = [base.cases, base.deskLines, base.packs, base.settings];
+  return base.transaction('rw', tables, async () => {
+    const stored = await base.cases.bulkGet(files.map(({ id }) => id));
+    const arrivals = files.flatMap((file, at) => {
+      const line = lines[at];
+      return line ? [arrivalOf(file, line, stored[at], names)] : [];
+    });
+    const coming = arrivals.flatMap(({ row, line }) => (row ? [{ row, line }] : []));
+    await base.cases.bulkPut(coming.map(({ row }) => row));
     await putLines(
       base,
-      arrivals.map(({ line }) => line),
+      coming.map(({ line }) => line),
     );
+    await bringInPacks(packs, names.pack, base);
+    if (office && !(await hasOffice(base))) await changeOffice(() => office, base);
+    const counts: Counts = { added: 0, unchanged: 0, restored: 0, copied: 0 };
+    for (const { what } of arrivals) counts[what] += 1;
+    const only = files.length === 1 ? (coming[0]?.row.id ?? files[0]?.id) : undefined;
+    return { ...counts, id: only };
   });
-  const only = files.length === 1 ? (arrivals[0]?.row.id ?? files[0]?.id) : undefined;
-  return { ...counts, id: only };
 }

@@ -1,6 +1,7 @@
 import { SCHEMA, type CaseFile } from '../core/casefile/casefile';
 import { migrate } from '../core/casefile/migrate';
 import type { Msg } from '../core/working/msg';
+import { restoreCase } from './desk';
 import { db, type AgrologosDb, type CaseRow } from './db';
 import { indexRow } from './indexRow';
 import { putLines } from './lines';
@@ -22,6 +23,14 @@ async function put(base: AgrologosDb, row: CaseRow, now: number): Promise<void> 
 export async function addCase(doc: CaseFile, now: number, base = db): Promise<void> {
   await base.transaction('rw', base.cases, base.deskLines, async () => {
     await put(base, { id: doc.id, rev: 1, schema: doc.schema, deletedAt: 0, doc }, now);
+  });
+}
+
+/** Puts an open case back on the Desk that was deleted meanwhile, or removed for good. */
+export async function putBack(doc: CaseFile, now: number, base = db): Promise<void> {
+  await base.transaction('rw', base.cases, base.deskLines, async () => {
+    if (await base.cases.get(doc.id)) await restoreCase(doc.id, base);
+    else await addCase(doc, now, base);
   });
 }
 

@@ -40,18 +40,18 @@ export async function hasCases(base = db): Promise<boolean> {
 export interface Listed {
   readonly standing: CaseIndexRow[];
   readonly deleted: CaseIndexRow[];
-  /** Some lines are an older version's, and are being made anew. */
+  /** Some lines are an older version's or missing, and are being made anew. */
   readonly outdated: boolean;
 }
 
 /** The Desk's lines: those that stand on it, the last changed first, and the deleted ones. */
 export async function listCases(base = db): Promise<Listed> {
-  const all = await allLines(base);
+  const [all, stored] = await Promise.all([allLines(base), base.cases.count()]);
   all.sort((a, b) => b.changedAt - a.changedAt);
   const rows = all.filter(({ version }) => version === INDEX_VERSION);
   return {
     standing: rows.filter(({ deletedAt }) => deletedAt === 0),
     deleted: rows.filter(({ deletedAt }) => deletedAt > 0),
-    outdated: rows.length < all.length,
+    outdated: rows.length < Math.max(all.length, stored),
   };
 }

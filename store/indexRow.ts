@@ -1,25 +1,86 @@
 import { areasOf, type CaseFile } from '../core/casefile/casefile';
+import { isNode } from '../core/casefile/nodes';
 import { planCase, turnsOn } from '../core/plan';
 import { queueFacts } from '../core/queue';
 import { stepToGoOnAt } from '../core/steps';
+import { own } from '../core/typed/own';
+import { msg } from '../core/working/msg';
 import { INDEX_VERSION, type CaseIndexRow } from './db';
 
-/** The Desk's line for a case: what lists and searches need, and no figure. */
-export function indexRow(file: CaseFile, changedAt: number, deletedAt: number): CaseIndexRow {
-  const plan = planCase(file);
+/** When a line belongs on the Desk: since when it is as it is, and since when it is deleted. */
+interface Standing {
+  readonly changedAt: number;
+  readonly deletedAt: number;
+}
+
+function textIn(document: unknown, ...keys: readonly string[]): string {
+  const found = keys.reduce<unknown>(
+    (at, key) => (isNode(at) ? own(at, key) : undefined),
+    document,
+  );
+  return typeof found === 'string' ? found : '';
+}
+
+/** The day that a document says it is from, else one that stands before all others. */
+function dayOf(document: unknown): string {
+  const day = textIn(document, 'createdOn');
+  return /^\d{4}-\d{2}-\d{2}$/.test(day) ? day : '1970-01-01';
+}
+
+/** The line of a case that cannot be read or worked out: it is listed all the same, to be opened and saved. */
+export function unreadableRow(
+  id: string,
+  document: unknown,
+  { changedAt, deletedAt }: Standing,
+): CaseIndexRow {
   return {
     version: INDEX_VERSION,
-    id: file.id,
-    title: file.title,
-    client: file.client.name,
-    place: file.client.place,
-    plants: [...new Set(areasOf(file).map(({ plant }) => plant))],
-    samples: Object.values(file.samples).flatMap(({ name }) => name.trim() || []),
-    grounds: plan.areas.length,
+    id,
+    title: textIn(document, 'title'),
+    client: textIn(document, 'client', 'name'),
+    place: textIn(document, 'client', 'place'),
+    plants: [],
+    samples: [],
+    grounds: 0,
     changedAt,
     deletedAt,
-    goesOnAt: stepToGoOnAt(plan.steps),
-    turnsOn: turnsOn(plan),
-    facts: queueFacts(file, plan),
+    goesOnAt: 'ground',
+    turnsOn: msg('turns.unreadable'),
+    facts: {
+      finished: false,
+      since: dayOf(document),
+      sampledOn: undefined,
+      expectedOn: undefined,
+      sentOn: undefined,
+      doses: [],
+      testOn: undefined,
+    },
   };
+}
+
+/**
+ * The Desk's line for a case: what lists and searches need, and no figure. It never keeps a case from being
+ * stored: what cannot be worked out has a line that says so.
+ */
+export function indexRow(file: CaseFile, changedAt: number, deletedAt: number): CaseIndexRow {
+  try {
+    const plan = planCase(file);
+    return {
+      version: INDEX_VERSION,
+      id: file.id,
+      title: file.title,
+      client: file.client.name,
+      place: file.client.place,
+      plants: [...new Set(areasOf(file).map(({ plant }) => plant))],
+      samples: Object.values(file.samples).flatMap(({ name }) => name.trim() || []),
+      grounds: plan.areas.length + plan.broken.length,
+      changedAt,
+      deletedAt,
+      goesOnAt: stepToGoOnAt(plan.steps),
+      turnsOn: turnsOn(plan),
+      facts: queueFacts(file, plan),
+    };
+  } catch {
+    return unreadableRow(file.id, file, { changedAt, deletedAt });
+  }
 }

@@ -1,26 +1,41 @@
 import type { CaseFile } from '../core/casefile/casefile';
 import { migrate } from '../core/casefile/migrate';
-import { db, INDEX_VERSION, type CaseIndexRow } from './db';
-import { indexRow } from './indexRow';
+import { db, INDEX_VERSION, type CaseIndexRow, type CaseRow } from './db';
+import { indexRow, unreadableRow } from './indexRow';
 import { allLines, putLines } from './lines';
 
 /** So many lines are made anew in one transaction. */
 const AT_ONCE = 50;
 
-/** Makes the Desk's lines anew that an older version of the program wrote. */
+/** The line of a stored case, whatever it is: one that this version cannot read has a line that says so. */
+function lineOf({ id, doc, deletedAt }: CaseRow, changedAt: number): CaseIndexRow {
+  const unreadable = (): CaseIndexRow => unreadableRow(id, doc, { changedAt, deletedAt });
+  try {
+    const migrated = migrate(doc);
+    return migrated.kind === 'document'
+      ? indexRow(migrated.document as unknown as CaseFile, changedAt, deletedAt)
+      : unreadable();
+  } catch {
+    return unreadable();
+  }
+}
+
+/**
+ * Makes the Desk's lines anew that an older version of the program wrote, and those of stored cases that have
+ * none. One case that cannot be read hides no other.
+ */
 export async function reindexOld(base = db): Promise<void> {
-  const old = (await allLines(base)).filter(({ version }) => version !== INDEX_VERSION);
-  for (let at = 0; at < old.length; at += AT_ONCE) {
+  const lines = await allLines(base);
+  const present = new Set(
+    lines.filter(({ version }) => version === INDEX_VERSION).map(({ id }) => id),
+  );
+  const changed = new Map(lines.map(({ id, changedAt }) => [id, changedAt]));
+  const ids = (await base.cases.toCollection().primaryKeys()).filter((id) => !present.has(id));
+  for (let at = 0; at < ids.length; at += AT_ONCE) {
     await base.transaction('rw', base.cases, base.deskLines, async () => {
-      const lines: CaseIndexRow[] = [];
-      for (const { id, changedAt } of old.slice(at, at + AT_ONCE)) {
-        const row = await base.cases.get(id);
-        const migrated = row && migrate(row.doc);
-        if (!row || migrated?.kind !== 'document') continue;
-        const file = migrated.document as unknown as CaseFile;
-        lines.push(indexRow(file, changedAt, row.deletedAt));
-      }
-      await putLines(base, lines);
+      const rows = await base.cases.bulkGet(ids.slice(at, at + AT_ONCE));
+      const fresh = rows.flatMap((row) => (row ? [lineOf(row, changed.get(row.id) ?? 0)] : []));
+      await putLines(base, fresh);
     });
   }
 }

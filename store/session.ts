@@ -6,7 +6,7 @@ import { applyPatches, reachable, same, valueAt, type Json, type Patch } from '.
 import { UndoStack } from './undo';
 
 /** Whether what is on the screen is stored, or waits for a choice between two values. */
-export type SaveState = 'saved' | 'pending' | 'conflict' | 'failed' | 'full';
+export type SaveState = 'saved' | 'pending' | 'conflict' | 'failed' | 'full' | 'deleted';
 
 /** Two values for one place: what was typed here and what came from elsewhere. */
 interface Conflict {
@@ -30,6 +30,8 @@ export interface Edit {
 }
 
 const COALESCE_MS = 300;
+/** Who types without a pause waits no longer than this for what was typed to be stored. */
+const LONGEST_WAIT_MS = 1000;
 
 /** Whether the browser refused for want of space; the database wraps the reason in its own error. */
 function isFull(error: unknown): boolean {
@@ -58,6 +60,10 @@ export class CaseSession {
   private sending = 0;
   private failed: 'failed' | 'full' | undefined;
   private timer: ReturnType<typeof setTimeout> | undefined;
+  /** Since when something waits to be stored. */
+  private waitingSince: number | undefined;
+  /** The stored case is no more: somebody removed it for good. */
+  private gone = false;
   private writing: Promise<void> | undefined;
   private readonly undoStack = new UndoStack();
   private readonly listeners = new Set<() => void>();
@@ -96,6 +102,7 @@ export class CaseSession {
   }
 
   private saveState(): SaveState {
+    if (this.gone || this.stored.deletedAt > 0) return 'deleted';
     if (this.failed) return this.failed;
     if (this.pending.length > 0) return 'pending';
     return this.held.size > 0 ? 'conflict' : 'saved';
@@ -147,7 +154,10 @@ export class CaseSession {
     this.mirror();
     this.changed();
     clearTimeout(this.timer);
-    this.timer = setTimeout(() => void this.flush(), COALESCE_MS);
+    this.waitingSince ??= this.now();
+    const left = this.waitingSince + LONGEST_WAIT_MS - this.now();
+    const wait = Math.max(0, Math.min(COALESCE_MS, left));
+    this.timer = setTimeout(() => void this.flush(), wait);
   }
 
   /** Stores what is pending, now. Resolves when the transaction is complete. */
@@ -155,6 +165,7 @@ export class CaseSession {
     clearTimeout(this.timer);
     while (this.writing) await this.writing;
     if (this.pending.length === 0) return;
+    this.waitingSince = undefined;
     this.writing = this.write(this.pending.length);
     await this.writing;
   }
@@ -181,9 +192,18 @@ export class CaseSession {
     }
   }
 
-  /** Takes in a newer stored document, written by another page. */
-  follow(row: CaseRow): void {
-    if (row.rev <= this.stored.rev || this.writing) return;
+  /**
+   * Takes in a newer stored document, written by another page; nothing where the case was removed for good. One that
+   * was deleted elsewhere goes on being edited here, and says that it is off the Desk.
+   */
+  follow(row: CaseRow | undefined): void {
+    if (this.gone !== !row) {
+      this.gone = !row;
+      this.changed();
+    }
+    if (!row || this.writing) return;
+    const marked = row.deletedAt !== this.stored.deletedAt;
+    if (row.rev < this.stored.rev || (row.rev === this.stored.rev && !marked)) return;
     this.adopt(row);
     this.mirror();
     this.changed();

@@ -96,26 +96,32 @@ function measured(
   const { id } = piece;
   const error = errorOf(ctx, piece);
   const shared = { known: true, parts: shaped.parts, rows: undefined, volume: shaped.volume };
-  if (!error) {
-    const extent = inThousands(ctx, `${id}/ground/extent`, exact);
-    return { area: exact, counted: exact, extent, unsure: undefined, ...shared };
+  const label = msg('ground.measured');
+  const area = error
+    ? ctx.sheet.spread({ id: `${id}/ground/measured`, label }, exact, error)
+    : exact;
+  // Parts that are not sure make the whole unsure too.
+  if ('absent' in area || !area.range) {
+    const extent = inThousands(ctx, `${id}/ground/extent`, area);
+    return { area, counted: area, extent, unsure: undefined, ...shared };
   }
-  const area = ctx.sheet.spread(
-    { id: `${id}/ground/measured`, label: msg('ground.measured') },
-    exact,
-    error,
-  );
-  const counted = ctx.sheet.lowEnd(
-    { id: `${id}/ground/counted`, label: msg('ground.counted') },
-    area,
-  );
+  const counted = smallerEnd(ctx, piece, area);
   return {
     area,
     counted,
     extent: inThousands(ctx, `${id}/ground/extent`, counted),
-    unsure: 'absent' in area ? undefined : inThousands(ctx, `${id}/ground/unsure`, area),
+    unsure: 'absent' in counted ? undefined : inThousands(ctx, `${id}/ground/unsure`, area),
     ...shared,
   };
+}
+
+/** The smaller end of an area; none where nothing of it might be left. */
+function smallerEnd(ctx: PlanContext, { id }: Area, area: SquareFeet): SquareFeet {
+  const entry = { id: `${id}/ground/counted`, label: msg('ground.counted') };
+  if ('absent' in area || !area.range || area.range.low > 0) return ctx.sheet.lowEnd(entry, area);
+  const reason = msg('problem.maybeNothing');
+  ctx.problems[`areas/${id}/parts`] = reason;
+  return ctx.sheet.absent(entry, reason, [area.id]);
 }
 
 /** Measures the ground of a case: each piece once, those that others are parts of first. */

@@ -170,15 +170,19 @@ export function mapArea(ctx: PlanContext, id: string, where: ShapeAt): SquareFee
   const at = `${where.at}/outline`;
   const entry = { id: `${where.prefix}/square-metres`, label: msg('ground.outlineArea'), at };
   const polygons = parseOutline(where.shape.outline);
-  const metres: Figure<Quantity<'m2', 'ground'>> = polygons
-    ? ctx.sheet.derive(
-        'equation',
-        { ...entry, source: 'outline', detail: { equation: 'outline' } },
-        [],
-        () => quantity(outlineArea(polygons), 'm2', 'ground'),
-      )
-    : ctx.sheet.absent(entry, msg('absent.noOutline'));
-  if (where.shape.outline !== '' && !polygons) ctx.problems[at] = msg('problem.outline');
+  const size = polygons ? outlineArea(polygons) : 0;
+  const metres: Figure<Quantity<'m2', 'ground'>> =
+    polygons && size > 0
+      ? ctx.sheet.derive(
+          'equation',
+          { ...entry, source: 'outline', detail: { equation: 'outline' } },
+          [],
+          () => quantity(size, 'm2', 'ground'),
+        )
+      : ctx.sheet.absent(entry, msg(polygons ? 'problem.outlineHoles' : 'absent.noOutline'));
+  if (where.shape.outline !== '' && size <= 0) {
+    ctx.problems[at] = msg(polygons ? 'problem.outlineHoles' : 'problem.outline');
+  }
   return ctx.sheet.derive(
     'convert',
     { id, label: msg('ground.inSquareFeet'), source: 'definition' },

@@ -78,7 +78,7 @@ function readOne(
     .filter(({ ph }) => ph.trim() !== '')
     .map(({ id, ph }): WaterPh => {
       const at = `reports/${report.id}/readings/${id}/ph`;
-      const entry = { id: `${prefix}/${id}`, label: msg('field.reading'), at };
+      const entry = { id: `${prefix}/reading/${id}`, label: msg('field.reading'), at };
       return ctx.number(entry, ph, { min: 3, max: 10 }, 'pH', 'water');
     });
   const ph = ctx.sheet.mean({ id: `${prefix}/ph`, label: msg(`field.mean.${source}`) }, read, half);

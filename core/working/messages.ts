@@ -558,7 +558,9 @@ export interface Messages {
     readonly material: 'any';
   };
   'finding.amountRange.p': { readonly high: 'any'; readonly low: 'any'; readonly material: 'any' };
+  'finding.areaBroken': None;
   'finding.areaMissing': None;
+  'finding.areaTooMuch': None;
   'finding.areaUnsure': { readonly area: 'any' };
   'finding.ashApart': None;
   'finding.askExtractant': None;
@@ -624,6 +626,7 @@ export interface Messages {
   'finding.organicMatter': { readonly om: 'any' };
   'finding.organicSoil': None;
   'finding.packMissing': { readonly pack: 'any'; readonly version: 'any' };
+  'finding.pageBroken': None;
   'finding.perAcre.k': { readonly text: 'any' };
   'finding.perAcre.p': { readonly text: 'any' };
   'finding.perimeter': { readonly most: 'any' };
@@ -1610,6 +1613,7 @@ export interface Messages {
   'problem.lengthOutside': { readonly text: 'any' };
   'problem.manyCorners': { readonly most: 'any' };
   'problem.manyOffsets': { readonly most: 'any' };
+  'problem.maybeNothing': None;
   'problem.noSuchDay': { readonly text: 'any' };
   'problem.noSuchGround': None;
   'problem.notADate': { readonly text: 'any' };
@@ -1619,6 +1623,7 @@ export interface Messages {
   'problem.nothingLeft': { readonly of: 'any'; readonly out: 'any' };
   'problem.nutrientsOrProduct': None;
   'problem.outline': None;
+  'problem.outlineHoles': None;
   'problem.packEmpty': None;
   'problem.sieveOrder': { readonly most: 'any' };
   'problem.tooLarge': { readonly text: 'any' };
@@ -1978,12 +1983,15 @@ export interface Messages {
   'sampling.t': { readonly confidence: 'any' };
   'save.again': None;
   'save.conflict': None;
+  'save.deleted': None;
+  'save.deletedHelp': None;
   'save.failed': None;
   'save.full': None;
   'save.keptHere': None;
   'save.notKept': None;
   'save.notKeptHelp': None;
   'save.pending': None;
+  'save.putBack': None;
   'save.saved': None;
   'scheme.': None;
   'scheme.alabama': None;
@@ -2427,7 +2435,9 @@ export interface Messages {
   'texture.sandy-loam': None;
   'texture.silt-loam': None;
   'turns.acidBelow': None;
+  'turns.areaBroken': None;
   'turns.areaMissing': None;
+  'turns.areaTooMuch': None;
   'turns.askExtractant': None;
   'turns.askSoilGroup': None;
   'turns.basesOverCec': None;
@@ -2450,6 +2460,7 @@ export interface Messages {
   'turns.nothing': None;
   'turns.organicMatter': None;
   'turns.packMissing': None;
+  'turns.pageBroken': None;
   'turns.perAcre.k': None;
   'turns.perAcre.p': None;
   'turns.perimeter': None;
@@ -2473,6 +2484,7 @@ export interface Messages {
   'turns.sulfurUnsettled': None;
   'turns.takenAfterReport': None;
   'turns.tooManyDoses': None;
+  'turns.unreadable': None;
   'turns.wide.diameter': None;
   'turns.wide.width': None;
   'unit.%': None;

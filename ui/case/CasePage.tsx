@@ -29,7 +29,7 @@ function useFollowing(session: CaseSession | undefined, id: string): void {
   useEffect(() => {
     if (!session) return undefined;
     const following = liveQuery(() => db.cases.get(id)).subscribe((row) => {
-      if (row) session.follow(row);
+      session.follow(row);
     });
     const onHide = (): void => void session.flush();
     window.addEventListener('pagehide', onHide);

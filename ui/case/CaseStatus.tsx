@@ -2,6 +2,7 @@
 
 import { useEffect, useState, type ReactNode } from 'react';
 import { createPortal } from 'react-dom';
+import { putBack } from '../../store/cases';
 import { isKept } from '../../store/persistence';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
@@ -12,6 +13,7 @@ import { useCase } from './caseContext';
 export function CaseStatus(): ReactNode {
   const { state, session } = useCase();
   const refused = state.save === 'failed' || state.save === 'full';
+  const deleted = state.save === 'deleted';
   const [slot] = useState(() => document.getElementById(STATUS_SLOT));
   const [kept, setKept] = useState(true);
   useEffect(() => {
@@ -39,11 +41,16 @@ export function CaseStatus(): ReactNode {
       <span
         role="status"
         data-save={state.save}
-        title={refused ? text('save.keptHere') : undefined}
-        className={refused ? 'font-semibold text-madder' : ''}
+        title={refused ? text('save.keptHere') : deleted ? text('save.deletedHelp') : undefined}
+        className={refused || deleted ? 'font-semibold text-madder' : ''}
       >
         {text(`save.${state.save}`)}
       </span>
+      {deleted && (
+        <Button look="quiet" onClick={() => void putBack(state.doc, Date.now())}>
+          {text('save.putBack')}
+        </Button>
+      )}
       {refused && (
         <Button look="quiet" onClick={() => void session.flush()}>
           {text('save.again')}

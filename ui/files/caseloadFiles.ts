@@ -1,11 +1,12 @@
 import '../format/caseWords';
 import type { CaseFile } from '../../core/casefile/casefile';
+import type { Pack } from '../../core/yardsticks/pack';
 import { readCases, writeBackup } from '../../files/caseJson';
 import type { LocatedFault } from '../../files/located';
 import { allCases, bringIn, type BroughtIn, type Progress } from '../../store/caseload';
 import { askToKeep } from '../../store/persistence';
-import { changeOffice, hasOffice, readOffice } from '../../store/office';
-import { bringInPacks, housePacks } from '../../store/packs';
+import { hasOffice, readOffice } from '../../store/office';
+import { housePacks } from '../../store/packs';
 import { writeSetting } from '../../store/settings';
 import { localDay } from '../format/date';
 import { text } from '../format/text';
@@ -38,15 +39,12 @@ export type Imported =
 export async function importFile(file: File, onProgress: OnProgress): Promise<Imported> {
   const read = readCases(await file.text());
   if (read.kind === 'refused') return read;
-  const copy = (title: string): string => text('desk.copyOf', { title });
+  const names = {
+    title: (title: string): string => text('desk.copyOf', { title }),
+    pack: (pack: Pack): Pack => copied(pack, text('yardsticks.fromFile', { pack: packName(pack) })),
+  };
   try {
-    const what = await bringIn(read.files, Date.now(), copy, onProgress);
-    const { office, packs = [] } = read;
-    await bringInPacks(packs, (pack) =>
-      copied(pack, text('yardsticks.fromFile', { pack: packName(pack) })),
-    );
-    // An office that was decided here stays; only an untouched one takes the backup's.
-    if (office && !(await hasOffice())) await changeOffice(() => office);
+    const what = await bringIn(read, Date.now(), names, onProgress);
     void askToKeep();
     return { kind: 'in', what };
   } catch {

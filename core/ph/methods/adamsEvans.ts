@@ -7,10 +7,13 @@ import type { RequirementMethod } from '../method';
 import { bufferOf } from './buffers';
 
 const { start, acidityPerPh, poundsPerMeq, asLimestone, lowestBuffer, lowestPh } = ADAMS_EVANS;
+/** From here up no site is acid, so that there is no share to work out. */
+const HIGHEST_PH = ADAMS_EVANS.curve.intercept;
 
 function whyNot(buffer: number, ph: number): Msg | undefined {
   if (buffer < lowestBuffer) return msg('absent.bufferOutside', { min: lowestBuffer });
   if (buffer >= start) return msg('absent.bufferUnresolvable', { top: start });
+  if (ph >= HIGHEST_PH) return msg('absent.phFrom', { max: HIGHEST_PH });
   return ph < lowestPh ? msg('absent.phBelow', { min: lowestPh }) : undefined;
 }
 
@@ -34,7 +37,7 @@ export const ADAMS_EVANS_BUFFER: RequirementMethod = {
       return ctx.sheet.absent(entry, buffer?.absent ?? msg('absent.noBuffer'));
     }
     if ('absent' in waterPh) return ctx.sheet.absent(entry, waterPh.absent, [waterPh.id]);
-    const refused = whyNot(buffer.value.value, waterPh.value.value);
+    const refused = whyNot(buffer.value.value, waterPh.range?.high ?? waterPh.value.value);
     if (refused) return ctx.sheet.absent(entry, refused, [buffer.id, waterPh.id]);
     const pure = ctx.sheet.derive(
       'equation',

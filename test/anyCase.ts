@@ -1,0 +1,402 @@
+import { ANALYTE_FACTS } from '../core/casefile/analytes';
+import {
+  ANALYTES,
+  CLIPPINGS,
+  decisionKey,
+  DECISIONS,
+  DRAINAGES,
+  KIT_CLASSES,
+  LIGHTS,
+  MEASURED_BY,
+  MEASURES,
+  PAST_KINDS,
+  SHAPES,
+  SLOPES,
+  SOURCES_OF_RESULTS,
+  type Analyte,
+  type Area,
+  type CaseFile,
+  type Decision,
+  type DecisionKind,
+  type FieldReading,
+  type GroundPart,
+  type Label,
+  type PastEntry,
+  type Report,
+  type Sample,
+  type Shape,
+  type Typed,
+} from '../core/casefile/casefile';
+import { EMPTY_LABEL, EMPTY_SHAPE, newArea, newCase, newReport } from '../core/casefile/newCase';
+import { SITUATIONS } from '../core/casefile/situations';
+import { SCHOOLS } from '../core/feeding/schools';
+import { SHIPPED_MATERIALS } from '../core/materials/materials';
+import { REQUIREMENT_METHODS } from '../core/ph/methods';
+import { PLANTS } from '../core/plants/plants';
+import { CLUES } from '../core/sampling/samplingPlan';
+import { MESHES, SCHEME_IDS } from '../core/tables/fineness';
+import { TEXTURES } from '../core/tables/limeByTexture';
+import { houseCopy, withValue } from '../core/yardsticks/house';
+import { SHIPPED_PACKS } from '../core/yardsticks/packs';
+
+/** A row of numbers that is the same for the same seed (mulberry32). */
+class Dice {
+  private state: number;
+
+  constructor(seed: number) {
+    this.state = seed + 1;
+  }
+
+  /** From 0 up to, but without, 1. */
+  next(): number {
+    this.state = (this.state + 0x6d2b79f5) | 0;
+    let t = Math.imul(this.state ^ (this.state >>> 15), 1 | this.state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  }
+
+  below(count: number): number {
+    return Math.floor(this.next() * count);
+  }
+
+  chance(share: number): boolean {
+    return this.next() < share;
+  }
+
+  one<T>(list: readonly T[]): T {
+    const item = list[this.below(list.length)];
+    if (item === undefined) throw new Error('Dice.one: an empty list');
+    return item;
+  }
+
+  some<T>(list: readonly T[], share: number): T[] {
+    return list.filter(() => this.chance(share));
+  }
+}
+
+/** Names that nobody here knows, and names that every object has. */
+const STRANGE = ['constructor', 'toString', 'hasOwnProperty', 'valueOf', 'nosuch', 'job', 'ph'];
+/** What a field may hold while it is typed, and what nobody should type. */
+const HALF_TYPED = [
+  '',
+  '',
+  '',
+  ' ',
+  '6.',
+  '.',
+  '-',
+  'abc',
+  '1e3',
+  '6,1',
+  '<',
+  '>',
+  '-3',
+  '0',
+  '9'.repeat(400),
+];
+const NUMBERS = ['0.01', '0.5', '1', '3', '10', '12.5', '40', '100', '1,200', '9999', '100000'];
+const LENGTHS = [...NUMBERS, `12' 6"`, '30 in', '3.8 m', '20 paces', '400 cm'];
+const DAYS = ['2027-10-04', '2027-01-15', '2027-03-10', '2027-06-20', '2027-08-30', '2027-12-24'];
+const HALF_DAYS = [
+  '',
+  '2027-1',
+  '2027-02-30',
+  'next week',
+  '10/4/2027',
+  '2199-12-31',
+  '1900-01-01',
+];
+
+const ORDINARY: Partial<Record<Analyte, readonly string[]>> = {
+  'ph-water': ['4.2', '4.7', '5.0', '5.4', '5.8', '6.2', '6.5', '7.0', '7.4', '7.79', '8.3'],
+  'ph-cacl2': ['4.4', '5.5', '6.9'],
+  'ph-smp': ['4.8', '5.6', '6.4', '6.8', '6.9', '7.2'],
+  'ph-sikora': ['5.6', '6.4', '7.6'],
+  'ph-mehlich': ['5.5', '6.2', '6.6'],
+  'ph-adams-evans': ['7.0', '7.5', '7.85', '8'],
+  'ph-woodruff': ['6.2', '6.9'],
+  om: ['1', '3', '5', '9', '25', '70'],
+  cec: ['2', '5', '12', '30'],
+  texture: [...TEXTURES, 'gravel'],
+  p: ['1', '12', '30', '80', '<5', '>200', 'low', 'VH', '400'],
+  k: ['20', '90', '160', '400', '<10', '>500', 'high'],
+  mg: ['10', '60', '300'],
+  na: ['5', '900'],
+  no3: ['2', '15', '60'],
+  b: ['0.2', '1', '6'],
+  pb: ['20', '150', '250', '900', '<10'],
+  ec: ['0.2', '1.5', '4', '12'],
+  'water-alkalinity': ['20', '250'],
+  'lime-rec': ['0', '20', '50', '120', '5000'],
+  'rec-n': ['0', '1', '3', '60'],
+  'rec-p': ['0', '1', '40'],
+  'rec-k': ['0', '2', '80'],
+  'rec-product': ['5', '20'],
+  'rec-per': ['', 'year', 'application', 'planting'],
+  'rec-times': ['1', '4'],
+};
+
+function numberOf(dice: Dice): string {
+  return dice.one(dice.chance(0.2) ? HALF_TYPED : NUMBERS);
+}
+
+function dayOf(dice: Dice): string {
+  return dice.one(dice.chance(0.2) ? HALF_DAYS : DAYS);
+}
+
+function shapeOf(dice: Dice): Shape {
+  const typed = MEASURES.map((measure): [string, string] => {
+    const strange = dice.chance(0.15);
+    if (measure === 'offsets') return [measure, strange ? dice.one(HALF_TYPED) : '4, 6, 9, 5'];
+    if (measure === 'points') {
+      return [measure, strange ? '0, 0\n9, 9\n9, 0\n0, 9' : '0, 0\n40, 0\n40, 30'];
+    }
+    return [measure, strange ? dice.one(HALF_TYPED) : dice.one(LENGTHS)];
+  });
+  const outline = dice.one([
+    '',
+    '[[[[-84,42],[-84,42.001],[-84.001,42]]]]',
+    '[[[[0,0],[0,1e-4],[1e-4,0]],[[0,0],[0,1],[1,0]]]]',
+    '[]',
+  ]);
+  return { ...EMPTY_SHAPE, ...Object.fromEntries(typed), outline, kind: dice.one(SHAPES) };
+}
+
+function partsOf(dice: Dice, ids: readonly string[]): Area['parts'] {
+  const parts = Array.from({ length: dice.below(4) }, (_none, at): GroundPart => ({
+    id: `p${at}`,
+    order: at,
+    sign: dice.one(['add', 'less']),
+    name: '',
+    areaId: dice.chance(0.5) ? '' : dice.one([...ids, ...STRANGE]),
+    shape: shapeOf(dice),
+  }));
+  return Object.fromEntries(parts.map((part) => [part.id, part]));
+}
+
+const PLANT_IDS = Object.keys(PLANTS);
+
+function areaOf(
+  dice: Dice,
+  id: string,
+  order: number,
+  plant: string,
+  ids: readonly string[],
+): Area {
+  return {
+    ...newArea(id, order, { plant, situation: dice.one(SITUATIONS) }),
+    name: dice.one(['', 'Main lawn', 'A name that is far too long for any rail, '.repeat(8)]),
+    sharing: dice.chance(0.2)
+      ? dice.some([...PLANT_IDS, plant, plant, ...STRANGE], 0.03).slice(0, 20)
+      : [],
+    clippings: dice.one(CLIPPINGS),
+    shape: shapeOf(dice),
+    parts: dice.chance(0.3) ? partsOf(dice, ids) : {},
+    measuredBy: dice.one(MEASURED_BY),
+    offBy: dice.chance(0.3) ? numberOf(dice) : '',
+    pace: dice.one(['', '2.5', '3 ft', 'x']),
+    site: {
+      slope: dice.one(SLOPES),
+      drainage: dice.one(DRAINAGES),
+      spots: numberOf(dice),
+      clues: dice.some([...CLUES, 'nosuch'], 0.2).join(' '),
+      note: '',
+    },
+  };
+}
+
+function valueOf(dice: Dice, analyte: Analyte): Typed {
+  const { units, methods } = ANALYTE_FACTS[analyte];
+  const strange = dice.chance(0.1);
+  return {
+    text: dice.one(strange ? HALF_TYPED : (ORDINARY[analyte] ?? NUMBERS)),
+    unit: strange ? dice.one(STRANGE) : dice.one(units.length > 0 ? units : ['']),
+    method: dice.chance(0.1)
+      ? dice.one(['', '10-10-10', ...STRANGE])
+      : dice.one(methods.length > 0 ? methods : ['']),
+  };
+}
+
+function columnOf(dice: Dice): Report['results'][string] {
+  const told = dice.one([0, 0.15, 0.4, 1]);
+  const usual: readonly Analyte[] = ['ph-water', 'p', 'k', 'om'];
+  const analytes = ANALYTES.filter((each) => usual.includes(each) || dice.chance(told));
+  return Object.fromEntries(analytes.map((analyte) => [analyte, valueOf(dice, analyte)]));
+}
+
+function readingOf(dice: Dice, id: string, order: number, sampleId: string): FieldReading {
+  const word = (): FieldReading['n'] => dice.one(KIT_CLASSES);
+  const ph = dice.one(['5.0', '5.5', '6.5', '7', '', '6.', 'x', '14']);
+  return {
+    id,
+    order,
+    sampleId,
+    spot: '',
+    light: dice.one(LIGHTS),
+    ph,
+    n: word(),
+    p: word(),
+    k: word(),
+  };
+}
+
+function reportOf(dice: Dice, id: string, sampleIds: readonly string[]): Report {
+  const source = dice.one([...SOURCES_OF_RESULTS, 'laboratory', 'laboratory'] as const);
+  const readings = Array.from({ length: dice.below(4) }, (_none, at) =>
+    readingOf(
+      dice,
+      dice.one([`r${at}`, 'ph', 'resolution', `r${at}`]),
+      at,
+      dice.one([...sampleIds, 'gone']),
+    ),
+  );
+  return {
+    ...newReport(id, { source, date: dayOf(dice) }),
+    depth: dice.one(['', '4', '6', '8', '6.', '0']),
+    resolution: dice.one(['', '0.5', '0', 'x']),
+    layout: dice.one(['', 'olsen', 'constructor']),
+    results: Object.fromEntries(sampleIds.map((sample) => [sample, columnOf(dice)])),
+    readings: Object.fromEntries(readings.map((each) => [each.id, each])),
+  };
+}
+
+function pastOf(dice: Dice, id: string, areaIds: readonly string[]): PastEntry {
+  return {
+    id,
+    areaId: dice.one([...areaIds, 'gone']),
+    kind: dice.one(PAST_KINDS),
+    on: dayOf(dice),
+    amount: {
+      text: numberOf(dice),
+      unit: dice.one(['lb', 'lb/1000ft2', 'constructor']),
+      method: '',
+    },
+    percent: dice.one(['', '90', '30', '10-10-10', '6.', '0', '400']),
+  };
+}
+
+const MATERIAL_IDS = [
+  ...SHIPPED_MATERIALS.lime,
+  ...SHIPPED_MATERIALS.sulfur,
+  ...SHIPPED_MATERIALS.fertilizers,
+].map(({ id }): string => id);
+
+function labelOf(dice: Dice): Label {
+  const told = (): string =>
+    dice.chance(0.5) ? '' : dice.one(['85', '40', '300', '6.', '0', '1600']);
+  return {
+    ...EMPTY_LABEL,
+    kind: dice.one(['CCE', 'ECCE']),
+    percent: told(),
+    scheme: dice.one(['', ...SCHEME_IDS]),
+    sieves: dice.chance(0.3)
+      ? Object.fromEntries(MESHES.map((mesh) => [mesh, dice.one(['', '95', '60', '20', 'x'])]))
+      : {},
+    moisture: dice.one(['', '', '8', '60', '61']),
+    bag: dice.one(['', '40', '0', '6.']),
+    price: dice.one(['', '7.50', '0', '-1', 'x']),
+  };
+}
+
+const METHOD_IDS = [...REQUIREMENT_METHODS.map(({ id }): string => id), 'laboratory', 'own'];
+const OWN_AMOUNTS = ['', '0', '3', '50', '400', '6.', '1001'];
+
+/** What may be decided of each kind, beside what nobody knows. */
+const CHOICES: Partial<Record<DecisionKind, readonly string[]>> = {
+  'lime-method': METHOD_IDS,
+  'lime-target': ['', '5', '6.2', '6.5', '6.8', '7', '8', '6.'],
+  'lime-depth': ['', '4', '6', '0', '13', '6.'],
+  'lime-material': MATERIAL_IDS,
+  'lime-own': OWN_AMOUNTS,
+  'lab-rescale': ['yes', ''],
+  'sulfur-wanted': ['yes', ''],
+  'sulfur-own': OWN_AMOUNTS,
+  'sulfur-material': MATERIAL_IDS,
+  fizz: ['yes', 'no', ''],
+  'soil-group': ['coastal-plain', 'piedmont', ''],
+  window: ['narrow', 'wide', 'low', ''],
+  governs: PLANT_IDS,
+  'opinion-k': ['150', '200', ''],
+  'opinion-p': ['25', ''],
+  'opinion-cu': ['0.6', ''],
+  'opinion-mn': ['3', ''],
+  retest: ['1', '2', '4', '40'],
+  'feed-source': SCHOOLS,
+  'feed-way': ['by-need', 'one-trip'],
+  'feed-n': MATERIAL_IDS,
+  'feed-p': MATERIAL_IDS,
+  'feed-k': MATERIAL_IDS,
+  'feed-one': MATERIAL_IDS,
+  'cores-for': ['p', 'om'],
+  'cores-error': ['20', '0', '6.'],
+  'cores-confidence': ['90', '95'],
+  'sampling-school': ['apart', 'composite'],
+};
+
+function decisionsOf(dice: Dice, areaIds: readonly string[]): CaseFile['decisions'] {
+  const decided = [...areaIds, 'case'].flatMap((areaId) =>
+    dice.some(DECISIONS, dice.one([0, 0.1, 0.4])).map((what): [string, Decision] => {
+      const value = dice.chance(0.08) ? dice.one(STRANGE) : dice.one(CHOICES[what] ?? ['']);
+      const reason = dice.one(['', 'a load is at hand']);
+      return [decisionKey(areaId, what), { what, value, reason, at: '2027-10-04T09:00:00.000Z' }];
+    }),
+  );
+  return Object.fromEntries(decided);
+}
+
+function packOf(dice: Dice): Pick<CaseFile, 'pack' | 'house'> {
+  const shipped = dice.one(SHIPPED_PACKS);
+  if (dice.chance(0.05)) return { pack: { id: dice.one(STRANGE), version: 1 }, house: null };
+  if (dice.chance(0.85)) return { pack: { id: shipped.id, version: shipped.version }, house: null };
+  const copy = houseCopy(shipped, 'house-1', 'Ours');
+  const cap = `lime/bySituation/${dice.one(SITUATIONS)}/cap/value`;
+  const changed = withValue(copy, cap, dice.one([1, 5, 40, 200]));
+  const house = withValue(changed, 'dressing/lawn/quickN/value', dice.one([0.1, 0.7, 1]));
+  return { pack: { id: house.id, version: house.version }, house };
+}
+
+/**
+ * A case that the schema takes and that nobody would think of: any plant, form, situation, method and decision, with
+ * fields that are empty, half typed or absurd, dates that are missing, and names that nobody knows. The same seed gives
+ * the same case; seeds in a row go through all plants.
+ */
+export function anyCase(seed: number): CaseFile {
+  const dice = new Dice(seed);
+  const base = newCase(`any-${seed}`, '2027-10-04');
+  const areaIds = dice.some(['lawn', 'a2', 'constructor', 'case'], dice.one([0.3, 0.6]));
+  const ids = areaIds.length > 0 ? areaIds : ['lawn'];
+  const areas = ids.map((id, at) => {
+    const usual = PLANT_IDS[(seed + at * 37) % PLANT_IDS.length] ?? '';
+    return areaOf(dice, id, at, dice.chance(0.03) ? dice.one(STRANGE) : usual, ids);
+  });
+  const sampleIds = dice.some(['s1', 's2', 'toString'], 0.6);
+  const samples = sampleIds.map((id): Sample => ({
+    id,
+    name: dice.one(['', '27-001']),
+    areaIds: dice.some([...ids, 'gone'], 0.7),
+    takenOn: dayOf(dice),
+    lead: dice.one(['', 'yes']),
+  }));
+  const reports = dice
+    .some(['r1', 'r2', 'kit'], 0.7)
+    .map((id) => reportOf(dice, id, dice.chance(0.1) ? [] : sampleIds));
+  const past = dice.some(['e1', 'e2', 'e3'], 0.25).map((id) => pastOf(dice, id, ids));
+  const keyed = <T extends { readonly id: string }>(list: readonly T[]): Record<string, T> =>
+    Object.fromEntries(list.map((each) => [each.id, each]));
+  return {
+    ...base,
+    ...packOf(dice),
+    title: 'Any case',
+    planFrom: dayOf(dice),
+    areas: keyed(areas),
+    samples: keyed(samples),
+    reports: keyed(reports),
+    past: keyed(past),
+    labels: Object.fromEntries(dice.some(MATERIAL_IDS, 0.05).map((id) => [id, labelOf(dice)])),
+    decisions: decisionsOf(dice, ids),
+    paragraphs: dice.chance(0.2)
+      ? { t1: { id: 't1', order: 1, name: 'Words', text: 'First.\n\nSecond.' } }
+      : {},
+    sampling: { fee: numberOf(dice), days: numberOf(dice) },
+  };
+}
