@@ -1,5 +1,6 @@
 import nextVitals from 'eslint-config-next/core-web-vitals';
 import prettier from 'eslint-config-prettier';
+import regexp from 'eslint-plugin-regexp';
 import tseslint from 'typescript-eslint';
 import { ownNames } from './scripts/lint/ownNames.mjs';
 
@@ -27,6 +28,16 @@ const config = [
         { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
       ],
       eqeqeq: 'error',
+    },
+  },
+  {
+    // No pattern takes longer than its text: texts come from files and fields.
+    files: ['{app,core,demo,files,store,ui,workers}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}'],
+    plugins: { regexp },
+    rules: {
+      'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }],
+      'regexp/no-super-linear-move': ['error', { report: 'potential' }],
     },
   },
   {

@@ -6,6 +6,7 @@ import {
   type ParseError,
 } from 'jsonc-parser';
 import { msg, type Msg } from '../core/working/msg';
+import { tooDeepAt } from './schemas/bounds';
 import type { Fault } from './schemas/faults';
 
 /** A fault of a file at its line and column, both from 1. */
@@ -55,8 +56,13 @@ export type ParsedJson =
   | { readonly kind: 'value'; readonly value: unknown }
   | { readonly kind: 'error'; readonly fault: LocatedFault };
 
-/** Parses JSON; what does not parse is an error at its first line and column. */
+/** Parses JSON; what does not parse or is nested too deep is an error at its first line and column. */
 export function parseJson(text: string): ParsedJson {
+  const deep = tooDeepAt(text);
+  if (deep !== undefined) {
+    const fault = { ...lineAndColumn(text, deep), path: '', reason: msg('file.tooDeep') };
+    return { kind: 'error', fault };
+  }
   try {
     return { kind: 'value', value: JSON.parse(text) as unknown };
   } catch {

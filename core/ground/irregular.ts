@@ -7,7 +7,7 @@ import { msg, type Msg } from '../working/msg';
 import type { Figure } from '../working/working';
 import { crossing, type Corner } from './crossing';
 import { entryOf, lengthOf, type Feet, type ShapeAt, type SquareFeet } from './measures';
-import { outlineArea, parseOutline } from './outlineArea';
+import { readOutline } from './outlineArea';
 
 type Values = readonly Quantity<'ft', 'ground'>[];
 
@@ -169,19 +169,19 @@ export function cornersArea(ctx: PlanContext, id: string, where: ShapeAt): Squar
 export function mapArea(ctx: PlanContext, id: string, where: ShapeAt): SquareFeet {
   const at = `${where.at}/outline`;
   const entry = { id: `${where.prefix}/square-metres`, label: msg('ground.outlineArea'), at };
-  const polygons = parseOutline(where.shape.outline);
-  const size = polygons ? outlineArea(polygons) : 0;
+  const outline = readOutline(where.shape.outline);
+  const size = outline?.squareMetres ?? 0;
   const metres: Figure<Quantity<'m2', 'ground'>> =
-    polygons && size > 0
+    size > 0
       ? ctx.sheet.derive(
           'equation',
           { ...entry, source: 'outline', detail: { equation: 'outline' } },
           [],
           () => quantity(size, 'm2', 'ground'),
         )
-      : ctx.sheet.absent(entry, msg(polygons ? 'problem.outlineHoles' : 'absent.noOutline'));
+      : ctx.sheet.absent(entry, msg(outline ? 'problem.outlineHoles' : 'absent.noOutline'));
   if (where.shape.outline !== '' && size <= 0) {
-    ctx.problems[at] = msg(polygons ? 'problem.outlineHoles' : 'problem.outline');
+    ctx.problems[at] = msg(outline ? 'problem.outlineHoles' : 'problem.outline');
   }
   return ctx.sheet.derive(
     'convert',

@@ -73,12 +73,32 @@ function isPolygon(value: unknown): value is Polygon {
   );
 }
 
-/** The polygons of an outline as it stands in a case file; nothing where it is none. */
-export function parseOutline(text: string): readonly Polygon[] | undefined {
+function parsed(text: string): readonly Polygon[] | undefined {
   try {
     const value: unknown = JSON.parse(text);
     return Array.isArray(value) && value.length > 0 && value.every(isPolygon) ? value : undefined;
   } catch {
     return undefined;
   }
+}
+
+/** An outline that was read: its polygons and what they hold, m². */
+export interface Outline {
+  readonly polygons: readonly Polygon[];
+  readonly squareMetres: number;
+}
+
+/** So many outlines are remembered as they were read, since a plan is made at every key. */
+const REMEMBERED = 16;
+const known = new Map<string, Outline | undefined>();
+
+/** The outline of a case file's text, read once; nothing where it is none. */
+export function readOutline(text: string): Outline | undefined {
+  if (known.has(text)) return known.get(text);
+  const polygons = parsed(text);
+  const outline = polygons && { polygons, squareMetres: outlineArea(polygons) };
+  const [oldest] = known.keys();
+  if (known.size >= REMEMBERED && oldest !== undefined) known.delete(oldest);
+  known.set(text, outline);
+  return outline;
 }

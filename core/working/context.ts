@@ -69,8 +69,10 @@ export class PlanContext {
     unit: U,
     of: S,
   ): Figure<Quantity<U, S>> {
-    const [, sign = '', bound] = /^\s*([<≤>≥])\s*=?(.*)$/s.exec(text) ?? [];
-    if (bound === undefined) return this.number(entry, text, rule, unit, of);
+    const sign = text.trim().charAt(0);
+    if (sign === '' || !'<≤>≥'.includes(sign)) return this.number(entry, text, rule, unit, of);
+    const behind = text.trim().slice(1).trim();
+    const bound = behind.startsWith('=') ? behind.slice(1) : behind;
     const parsed = parseNumber(bound, rule);
     if (parsed.kind !== 'value') {
       this.problems[entry.at] =

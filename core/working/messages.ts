@@ -393,6 +393,7 @@ export interface Messages {
   'expected.idOnce': None;
   'expected.json': None;
   'expected.list': None;
+  'expected.moreThanZero': None;
   'expected.nothing': None;
   'expected.nothingThere': None;
   'expected.number': None;
@@ -542,6 +543,7 @@ export interface Messages {
   'file.at': { readonly column: 'any'; readonly line: 'any' };
   'file.fault': { readonly expected: 'any'; readonly got: 'any'; readonly path: 'any' };
   'file.notJson': None;
+  'file.tooDeep': None;
   'finding.aboveWindow': None;
   'finding.acidBelow': None;
   'finding.aluminumRefused': None;
@@ -692,6 +694,7 @@ export interface Messages {
   'geojson.otherSystem': None;
   'geojson.reversed': None;
   'geojson.tooLarge': None;
+  'geojson.tooLong': None;
   'goal.high': { readonly plant: 'any' };
   'goal.limeBelow': { readonly plant: 'any' };
   'goal.limeTo': { readonly plant: 'any' };
@@ -765,6 +768,7 @@ export interface Messages {
   'ground.mapHelp': None;
   'ground.mapOut': None;
   'ground.mapRead': { readonly n: 'number'; readonly name: 'any' };
+  'ground.mapReading': None;
   'ground.mapSeveral': { readonly n: 'any' };
   'ground.measured': None;
   'ground.measuredBy': None;

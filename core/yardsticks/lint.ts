@@ -1,4 +1,5 @@
 import { ANALYTE_FACTS } from '../casefile/analytes';
+import { SITUATIONS } from '../casefile/situations';
 import { NEED_CLASSES, type PlantForm } from '../plants/plants';
 import { msg, type Into, type Msg, type MsgId, type MsgParam } from '../working/msg';
 import { NUTRIENTS } from '../feeding/nutrients';
@@ -114,9 +115,39 @@ function seasonFaults({ lime, dressing }: Pack): PackFault[] {
   );
 }
 
+/** Caps, intervals and years of nothing would leave no amount, or no end of dates. */
+function nothingFaults({ lime, dressing, retestYears, rowSideDressN }: Pack): PackFault[] {
+  const { lawn, bed } = dressing;
+  const caps = SITUATIONS.flatMap((situation) => {
+    const { cap, depth } = lime.bySituation[situation];
+    const path = `lime/bySituation/${situation}`;
+    return [
+      { path: `${path}/cap`, value: cap },
+      { path: `${path}/depth`, value: depth },
+    ];
+  });
+  const rules = [['lawn', lawn] as const, ['bed', bed] as const].flatMap(
+    ([name, { quickN, slowN, quickK2O, intervalDays }]) => [
+      { path: `dressing/${name}/quickN`, value: quickN },
+      { path: `dressing/${name}/slowN`, value: slowN },
+      { path: `dressing/${name}/quickK2O`, value: quickK2O },
+      { path: `dressing/${name}/intervalDays`, value: intervalDays },
+    ],
+  );
+  const others = [
+    { path: 'lime/intervalMonths', value: lime.intervalMonths },
+    { path: 'retestYears', value: retestYears },
+    { path: 'rowSideDressN', value: rowSideDressN },
+  ];
+  return [...caps, ...rules, ...others].flatMap(({ path, value }) =>
+    value && value.value <= 0 ? [fault(`${path}/value`, value.value, 'expected.moreThanZero')] : [],
+  );
+}
+
 /**
  * What a pack of the right shape says against itself: classes that overlap or that no value falls into, an
- * extractant that nobody knows, a richer soil that is given more, a season that ends before it begins.
+ * extractant that nobody knows, a richer soil that is given more, a season that ends before it begins, a cap or an
+ * interval of nothing.
  */
 export function faultsOfPack(pack: Pack): readonly PackFault[] {
   const { p, k } = pack.soilTest;
@@ -125,5 +156,6 @@ export function faultsOfPack(pack: Pack): readonly PackFault[] {
     ...bandsFaults('soilTest/k', k, ANALYTE_FACTS.k.methods),
     ...feedingFaults(pack),
     ...seasonFaults(pack),
+    ...nothingFaults(pack),
   ];
 }

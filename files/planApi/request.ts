@@ -1,17 +1,18 @@
 import type { CaseFile } from '../../core/casefile/casefile';
+import { effortOfCase, MOST_EFFORT } from '../../core/effort';
 import { msg } from '../../core/working/msg';
+import { boundsOf } from '../schemas/bounds';
 import { readCaseDocument } from '../schemas/caseFile';
 import type { Fault } from '../schemas/faults';
 
-/** Most bytes of a request, deepest nesting, longest list or object. */
+/** Most bytes of a request, and its deepest nesting. */
 const MOST_BYTES = 1_000_000;
 const DEEPEST = 16;
-const MOST_ENTRIES = 5000;
-
-const FORBIDDEN = new Set(['__proto__', 'constructor', 'prototype']);
 
 export type PlanRequest =
   | { readonly kind: 'case'; readonly file: CaseFile }
+  /** More than is worked out for anybody: what it would take, and what is allowed. */
+  | { readonly kind: 'tooMuch'; readonly effort: number; readonly most: number }
   | { readonly kind: 'faults'; readonly faults: readonly Fault[] };
 
 /** Reads a body and counts its bytes itself: no length, or a wrong one, makes no difference. */
@@ -41,25 +42,6 @@ export async function readBody(
   return all;
 }
 
-/** The first place that is nested too deep, too long, or has a name that no document has. */
-function monstrous(value: unknown, path: string, depth: number): Fault | undefined {
-  if (typeof value !== 'object' || value === null) return undefined;
-  const entries = Object.entries(value);
-  if (depth > DEEPEST)
-    return { path, got: '', expected: msg('expected.shallow', { most: DEEPEST }) };
-  if (entries.length > MOST_ENTRIES) {
-    const got = String(entries.length);
-    return { path, got, expected: msg('expected.atMostEntries', { limit: MOST_ENTRIES }) };
-  }
-  for (const [key, inside] of entries) {
-    const at = path === '' ? key : `${path}/${key}`;
-    if (FORBIDDEN.has(key)) return { path: at, got: key, expected: msg('expected.nothing') };
-    const found = monstrous(inside, at, depth + 1);
-    if (found) return found;
-  }
-  return undefined;
-}
-
 function parse(bytes: Uint8Array): { readonly value: unknown } | Fault {
   try {
     const text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
@@ -74,13 +56,15 @@ function parse(bytes: Uint8Array): { readonly value: unknown } | Fault {
 export function readPlanRequest(bytes: Uint8Array): PlanRequest {
   const parsed = parse(bytes);
   if (!('value' in parsed)) return { kind: 'faults', faults: [parsed] };
-  const monster = monstrous(parsed.value, '', 1);
-  if (monster) return { kind: 'faults', faults: [monster] };
+  const { fault } = boundsOf(parsed.value, DEEPEST);
+  if (fault) return { kind: 'faults', faults: [fault] };
   const read = readCaseDocument(parsed.value);
   if (read.kind === 'refused') {
     return { kind: 'faults', faults: [{ path: '', got: '', expected: read.reason }] };
   }
-  return read.kind === 'invalid'
-    ? { kind: 'faults', faults: read.faults }
+  if (read.kind === 'invalid') return { kind: 'faults', faults: read.faults };
+  const effort = Math.ceil(effortOfCase(read.file));
+  return effort > MOST_EFFORT
+    ? { kind: 'tooMuch', effort, most: MOST_EFFORT }
     : { kind: 'case', file: read.file };
 }

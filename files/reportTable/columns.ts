@@ -155,7 +155,8 @@ const IGNORE: ColumnRole = { role: 'ignore' };
 function partsOf(head: string): { rest: string; units: string[]; methods: string[] } {
   const words = head
     .replace(/\bper\b/gi, '/')
-    .replace(/\s*\/\s*/g, '/')
+    .replace(/\s+/g, ' ')
+    .replace(/ ?\/ ?/g, '/')
     .split(/[\s,;()[\]_|]+/)
     .filter((word) => word !== '');
   const found = { rest: '', units: [] as string[], methods: [] as string[] };

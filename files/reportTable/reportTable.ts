@@ -69,11 +69,16 @@ interface Cell {
   readonly read: Map<string, string | CellFault | null>;
 }
 
-/** What a line of a long table says, by what stands beside the name of its analyte. */
-interface KnownLine {
-  readonly unit: string;
-  readonly method: string;
-  readonly line: Cell | readonly CellFault[];
+/** What a line of a long table says, or why it says nothing. */
+type KnownLine = Cell | readonly CellFault[];
+
+/** The map inside a map, made where there is none yet. */
+function inside<V>(maps: Map<string, Map<string, V>>, name: string): Map<string, V> {
+  const there = maps.get(name);
+  if (there) return there;
+  const fresh = new Map<string, V>();
+  maps.set(name, fresh);
+  return fresh;
 }
 
 /** What is kept of every row. */
@@ -120,8 +125,8 @@ function placesOf({ columns }: Mapping): Places {
 export class ReportTable {
   private readonly parsed: Parsed;
   private readonly index: SampleIndex;
-  /** By the name of an analyte what its lines say, by the unit and the method beside it. */
-  private readonly known = new Map<string, KnownLine[]>();
+  /** What lines say, by the name of the analyte, by the unit and by the method beside it. */
+  private readonly known = new Map<string, Map<string, Map<string, KnownLine>>>();
   private leaveUnknown = false;
   private mapping: Mapping;
   private places: Places;
@@ -252,10 +257,9 @@ export class ReportTable {
     const { analyte: where, value, unit: unitAt, method: methodAt } = this.places;
     const at = (place: number): string => (place < 0 ? '' : (cells[place] ?? ''));
     const [name, unitText, methodText] = [at(where), at(unitAt), at(methodAt)];
-    const lines = this.known.get(name) ?? [];
-    for (const each of lines) {
-      if (each.unit === unitText && each.method === methodText) return each.line;
-    }
+    const byMethod = inside(inside(this.known, name), unitText);
+    const before = byMethod.get(methodText);
+    if (before) return before;
     const read = (): Cell | CellFault[] => {
       const analyte = analyteOf(name);
       if (!analyte) return [{ column: where, reason: msg('csv.noAnalyte', { name }) }];
@@ -274,7 +278,7 @@ export class ReportTable {
       return { column: value, analyte, unit, method, read: new Map() };
     };
     const line = read();
-    this.known.set(name, [...lines, { unit: unitText, method: methodText, line }]);
+    byMethod.set(methodText, line);
     return line;
   }
 

@@ -1,5 +1,6 @@
 import type Joi from 'joi';
 import { msg, type Msg } from '../../core/working/msg';
+import { boundsOf } from './bounds';
 
 /** What is wrong with a document at one place. */
 export interface Fault {
@@ -52,9 +53,18 @@ function expectedBy({ type, context }: Joi.ValidationErrorItem): Msg {
   }
 }
 
-/** All faults of a document by a schema, the first twenty. Nothing is converted. */
+/** A document of more places than this is told its first fault only: nobody mends so many by hand. */
+const MANY_PLACES = 20_000;
+
+/**
+ * Faults of a document by a schema, the first twenty; nothing there is a fault too, and nothing is converted. What is
+ * nested too deep, or has more entries than any case, is its one fault: validators call themselves.
+ */
 export function faultsOf(schema: Joi.Schema, document: unknown): readonly Fault[] {
-  const { error } = schema.validate(document, { convert: false, abortEarly: false });
+  const { fault, places } = boundsOf(document);
+  if (fault) return [fault];
+  const abortEarly = places > MANY_PLACES;
+  const { error } = schema.required().validate(document, { convert: false, abortEarly });
   return (error?.details ?? []).slice(0, MOST_FAULTS).map((detail) => ({
     path: detail.path.join('/'),
     got: said(detail.context?.value),

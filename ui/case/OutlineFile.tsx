@@ -10,8 +10,10 @@ import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { useCase } from './caseContext';
 import { areaName } from './areaName';
+import { readMapFile } from './readMapFile';
 
 type Outcome =
+  | { readonly kind: 'reading' }
   | { readonly kind: 'read'; readonly name: string; readonly outline: Outline }
   | { readonly kind: 'choose'; readonly outlines: readonly Outline[] }
   | { readonly kind: 'refused'; readonly name: string; readonly fault: LocatedFault };
@@ -29,11 +31,8 @@ export function OutlineFile({ at }: { at: string }): ReactNode {
     setOutcome({ kind: 'read', name: called(outline, index), outline });
   };
   const read = async (file: File): Promise<void> => {
-    const [{ readGeoJson }, content] = await Promise.all([
-      import('../../files/geojson'),
-      file.text(),
-    ]);
-    const result = readGeoJson(content);
+    setOutcome({ kind: 'reading' });
+    const result = await readMapFile(file);
     if (result.kind === 'refused') {
       setOutcome({ kind: 'refused', name: file.name, fault: result.fault });
       return;
@@ -65,6 +64,7 @@ export function OutlineFile({ at }: { at: string }): ReactNode {
       </div>
       <p className="text-small text-ink-2">{text('ground.mapHelp')}</p>
       <div role="status">
+        {outcome?.kind === 'reading' && <p>{text('ground.mapReading')}</p>}
         {outcome?.kind === 'read' && (
           <p>
             {text('ground.mapRead', { name: outcome.name, n: outcome.outline.corners })}

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Measure, Shape } from '../../core/casefile/casefile';
 import { parseCorners, splitOffsets } from '../../core/ground/irregular';
-import { parseOutline } from '../../core/ground/outlineArea';
+import { readOutline } from '../../core/ground/outlineArea';
 import { parseLength } from '../../core/typed/length';
 import { parseNumber } from '../../core/typed/number';
 import { lengthToFeet } from '../../core/units/convert';
@@ -145,7 +145,7 @@ function offsets(apart: number, typed: string): Drawing | undefined {
 
 /** The corners of a map, longitudes drawn in to their latitude; thinned where there are very many. */
 function mapped(text: string): Drawing | undefined {
-  const polygons = text === '' ? undefined : parseOutline(text);
+  const polygons = text === '' ? undefined : readOutline(text)?.polygons;
   if (!polygons) return undefined;
   const rings = polygons.flat();
   const latitude = rings[0]?.[0]?.[1] ?? 0;

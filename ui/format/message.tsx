@@ -38,7 +38,7 @@ export function messageText(message: Msg, workings: Workings = {}, plain = false
   return [messageFormat(message.id).format({ ...params, b: bold })].flat().join('');
 }
 
-const GRADE = /(\d+(?:\.\d+)?-\d+(?:\.\d+)?-\d+(?:\.\d+)?)/;
+const GRADE = /(\d{1,2}(?:\.\d)?-\d{1,2}(?:\.\d)?-\d{1,2}(?:\.\d)?)/;
 
 /** A grade is one word: it must not part at its hyphens. */
 function unbroken(words: string): ReactNode {

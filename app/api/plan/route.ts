@@ -24,7 +24,8 @@ export {
 
 /**
  * A case file in, its plan out, nothing kept: 200 with the plan, 400 with
- * `[{ path, got, expected }]`, 413 above a million bytes, 415 for what is not JSON.
+ * `[{ path, got, expected }]`, 413 above a million bytes or more ground and readings than is worked out,
+ * 415 for what is not JSON.
  * The shape is that of `docs/formats/plan-api.md`.
  */
 export async function POST(request: Request): Promise<Response> {
@@ -42,6 +43,10 @@ export async function POST(request: Request): Promise<Response> {
       expected: messageText(expected),
     }));
     return Response.json(faults, { status: 400 });
+  }
+  if (read.kind === 'tooMuch') {
+    const { effort, most } = read;
+    return Response.json({ error: 'too much to work out', effort, most }, { status: 413 });
   }
   const plan = planCase(read.file);
   const say = (message: Parameters<typeof messageText>[0]): string =>
