@@ -40,7 +40,9 @@ export function sulfurHeadline(sulfur: SulfurPlan, known: boolean): Msg {
 
 /** The feeding step in one sentence: its first two products by name, any more by their number. */
 export function feedHeadline(feed: FeedPlan, { form }: Plant, known: boolean): Msg {
+  if (feed.hold) return msg(`headline.feed.held.${feed.hold.why}`);
   if (feed.verdict === 'none-needed') return msg('headline.feed.none');
+  if (feed.verdict === 'none-known') return msg('headline.feed.noneKnown');
   const [first, second, ...more] = feed.chosen.parts;
   if (feed.verdict === 'absent' || !first || 'absent' in first.set.count) {
     return msg('headline.feed.absent');

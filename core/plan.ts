@@ -22,6 +22,7 @@ import { guardSulfur } from './ph/sulfurPast';
 import { planSulfur } from './ph/sulfurPlan';
 import { goalOf } from './plants/goal';
 import { COOL_SEASON_LAWN, PLANTS } from './plants/plants';
+import { isLimy } from './reading/limySoil';
 import { readArea } from './reading/reading';
 import { readSoilTest } from './reading/soilTest';
 import { noticePast } from './report/past';
@@ -44,6 +45,16 @@ function isSampled(file: CaseFile, { id, site }: Area): boolean {
   const sample = sampleOf(file, id);
   const typed = [sample?.name, sample?.takenOn, ...Object.values(site)];
   return typed.some((text) => (text ?? '').trim() !== '');
+}
+
+/** The days on which lime went on top of this ground already: urea and ammonium keep their distance from them too. */
+function limedOnTop(ctx: PlanContext, { past }: CaseFile, { id, situation }: Area): IsoDate[] {
+  if (situation === 'tilled') return [];
+  return Object.values(past).flatMap((entry) =>
+    entry.areaId === id && entry.kind === 'lime'
+      ? (ctx.date(`past/${entry.id}/on`, entry.on) ?? [])
+      : [],
+  );
 }
 
 function planArea(
@@ -81,7 +92,7 @@ function planArea(
   if (sulfur) sulfurFindings(ctx, shared, sulfur);
   guardSulfur(ctx, shared, sulfur);
   const outlook = phOutlook(ctx, { areaId: area.id, readings, planFrom, lime, sulfur });
-  const limeDates = lime.doses.map(({ date }) => date);
+  const limeDates = [...lime.doses.map(({ date }) => date), ...limedOnTop(ctx, file, area)];
   const feed = planFeeding(ctx, { ...shared, soilTest, limeDates });
   const acid = feedAcid(ctx, area.id, feed);
   unsureAmounts(ctx, { area, ground, lime, feed });
@@ -104,6 +115,7 @@ function planArea(
     sampled: readings.begun || isSampled(file, area),
     readings,
     soilTest,
+    limy: isLimy(file, area.id, readings),
     reading,
     lime,
     sulfur,

@@ -34,6 +34,8 @@ export interface AreaPlan {
   readonly sampled: boolean;
   readonly readings: Readings;
   readonly soilTest: SoilTest;
+  /** The soil holds free lime, which ties up phosphate. */
+  readonly limy: boolean;
   readonly reading: AreaReading;
   readonly lime: LimePlan;
   /** Where plants of sour soil stand too high: whether sulfur can help, and the dose that is safe now. */

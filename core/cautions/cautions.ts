@@ -1,35 +1,25 @@
 import type { FeedPlan } from '../feeding/types';
 import type { LimePlan, SulfurPlan } from '../ph/types';
-import type { Readings } from '../report/types';
-import { LEAD_TOTAL } from '../tables/lead';
 
-/** A hazard by name; its words stand in the catalogue under `caution.<id>`. */
-export type CautionId =
-  'lead' | 'caustic' | 'dust' | 'sulfate' | 'water' | 'oxidizer' | 'pets' | 'burn' | 'localCode';
+/** A hazard that something on the plan raises; its words stand in the catalogue under `caution.<id>`. */
+type PlanCaution =
+  'caustic' | 'dust' | 'sulfate' | 'water' | 'oxidizer' | 'pets' | 'burn' | 'localCode';
+
+/** A hazard by name: of the plan, or of the soil itself. */
+export type CautionId = 'lead' | 'salts' | PlanCaution;
 
 /** What a plan has that may raise a hazard. */
 interface Raising {
   readonly lime: LimePlan;
   readonly sulfur: SulfurPlan | undefined;
   readonly feed: FeedPlan;
-  readonly readings: Readings;
-}
-
-/** Whether a test for lead has to be spoken of: any extract, and a total that guidance reaches down to. */
-function leadIsTold({ more, methods }: Readings): boolean {
-  const { pb } = more;
-  if (!pb || 'absent' in pb) return false;
-  return methods.pb !== 'total' || pb.value.value >= LEAD_TOTAL.otherSources;
 }
 
 /**
- * The hazards that a plan raises, the bodily ones first; local code whenever something is spread. Lead is
- * spoken of whatever the plan is: nobody can decide it away.
+ * The hazards that a plan raises, the bodily ones first; local code whenever something is spread. Lead and salts
+ * are no matter of the plan: they stand above it.
  */
-export function cautionsFor(
-  { lime, sulfur, feed, readings }: Raising,
-  feedTold: boolean,
-): CautionId[] {
+export function cautionsFor({ lime, sulfur, feed }: Raising, feedTold: boolean): PlanCaution[] {
   const limes = lime.verdict === 'dose';
   const sours = sulfur?.verdict === 'dose';
   const feeds = feed.verdict === 'dose' && feedTold;
@@ -38,7 +28,6 @@ export function cautionsFor(
     fed.some(({ hazards }) => hazards.includes(id));
   const salts = fed.some(({ organic }) => !organic);
   return [
-    ...(leadIsTold(readings) ? (['lead'] as const) : []),
     ...(limes && lime.caustic ? (['caustic'] as const) : []),
     ...(limes || sours ? (['dust'] as const) : []),
     ...(sours && sulfur.chosenMaterial.sulfate ? (['sulfate'] as const) : []),

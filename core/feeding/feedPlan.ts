@@ -4,6 +4,7 @@ import type { PlanContext } from '../working/context';
 import { dealParts, sideDressing } from './deal';
 import { feedFindings } from './findings';
 import { balanceOf, handOrder, isNeeded, type Chosen } from './handOrder';
+import { feedHold, type FeedHold } from './hold';
 import { dressingRules, nutrientNeeds, type Needs } from './need';
 import { NUTRIENTS } from './nutrients';
 import { bestForOneTrip, oneTrip, oneTripCandidates } from './oneTrip';
@@ -69,10 +70,12 @@ function oneTripOption(
   };
 }
 
-/** Nothing is known, nothing is needed, or something is to be fed. */
-function verdictOf({ need }: Needs): FeedVerdict {
+/** Nothing is known, nothing may go on, nothing is needed (as far as was measured), or something is to be fed. */
+function verdictOf({ need }: Needs, hold: FeedHold | undefined): FeedVerdict {
+  if (hold) return 'held';
   if (NUTRIENTS.every((nutrient) => 'absent' in need[nutrient])) return 'absent';
-  return NUTRIENTS.some((nutrient) => isNeeded(need[nutrient])) ? 'dose' : 'none-needed';
+  if (NUTRIENTS.some((nutrient) => isNeeded(need[nutrient]))) return 'dose';
+  return NUTRIENTS.some((nutrient) => 'absent' in need[nutrient]) ? 'none-known' : 'none-needed';
 }
 
 function digestOf(verdict: FeedVerdict, { parts }: FeedOption): string {
@@ -89,8 +92,9 @@ function digestOf(verdict: FeedVerdict, { parts }: FeedOption): string {
 export function planFeeding(ctx: PlanContext, input: FeedInput): FeedPlan {
   const { file, area, plant, materials } = input;
   const needs = nutrientNeeds(ctx, input);
-  const verdict = verdictOf(needs);
-  const single = oneTripCandidates(needs.need, materials.fertilizers);
+  const hold = feedHold(input.goal, input.readings);
+  const verdict = verdictOf(needs, hold);
+  const single = oneTripCandidates(needs.need, materials.fertilizers, plant);
   const byNeed = byNeedOption(ctx, input, needs, verdict === 'dose');
   const one = verdict === 'dose' ? oneTripOption(ctx, input, needs, single) : undefined;
   const decided = decisionOf(file, area.id, 'feed-way')?.value;
@@ -98,6 +102,7 @@ export function planFeeding(ctx: PlanContext, input: FeedInput): FeedPlan {
   const ids = (list: readonly Fertilizer[]): string[] => list.map(({ id }) => id);
   const plan: FeedPlan = {
     verdict,
+    hold,
     needs,
     chosen,
     oneTrip: one,

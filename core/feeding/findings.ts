@@ -91,9 +91,16 @@ function settlement(ctx: PlanContext, { file, area }: FeedInput, plan: FeedPlan)
 export function feedFindings(ctx: PlanContext, input: FeedInput, plan: FeedPlan): void {
   const { area, readings, plant, ground } = input;
   const { needs, verdict } = plan;
-  if (verdict === 'none-needed') {
+  if (plan.hold) {
+    const { why, figure } = plan.hold;
+    const value = { working: figure.id };
+    ctx.find(area.id, 'feeding', 'note', `feedHeld.${why}`, { value }, [figure]);
+    return;
+  }
+  if (verdict === 'none-needed' || verdict === 'none-known') {
     const present = NUTRIENTS.map((nutrient) => needs.need[nutrient]);
-    ctx.find(area.id, 'feeding', 'note', 'feedNone', {}, present);
+    const name = verdict === 'none-known' ? 'feedNoneKnown' : 'feedNone';
+    ctx.find(area.id, 'feeding', 'note', name, {}, present);
     testFindings(ctx, input, plan);
     return;
   }

@@ -10,6 +10,7 @@ import { msg } from '../working/msg';
 import type { Figure } from '../working/working';
 import type { DressingRules, Pack } from '../yardsticks/pack';
 import { nutrientGiven } from './given';
+import { nitrateCredit } from './nitrateCredit';
 import type { NeedInput } from './needInput';
 import { NUTRIENTS, type Nutrient, type NutrientRates } from './nutrients';
 import { packRates } from './packRates';
@@ -32,6 +33,8 @@ export interface NeedRow<S extends Nutrient = Nutrient> {
   readonly year: Rate<S>;
   /** What went on in the calendar year of the plan. */
   readonly given: Rate<S> | undefined;
+  /** What the soil test finds in the soil already; the laboratory's own amounts contain it. */
+  readonly credit: Rate<S> | undefined;
   /** Still to give. */
   readonly need: Rate<S>;
 }
@@ -86,7 +89,7 @@ function needRow<S extends Nutrient>(
   nutrient: S,
   source: School,
   by: Readonly<Record<School, Rate<S>>>,
-  given: Rate<S> | undefined,
+  { given, credit }: Pick<NeedRow<S>, 'given' | 'credit'>,
 ): NeedRow<S> {
   const prefix = `${input.area.id}/feed/${nutrient}`;
   const { pack, laboratory } = by;
@@ -107,15 +110,25 @@ function needRow<S extends Nutrient>(
     by[source],
     others,
   );
-  const need = given
-    ? ctx.sheet.derive(
-        'deduct',
-        { id: `${prefix}/need`, label: msg(`feed.need.${nutrient as Nutrient}`) },
-        [year, given],
-        (all, done) => quantity(Math.max(0, all.value - done.value), 'lb/1000ft2', nutrient),
-      )
-    : year;
-  return { nutrient, pack, laboratory, by, more, difference, year, given, need };
+  const off = [given, credit].filter((rate) => rate !== undefined);
+  const need =
+    off.length > 0
+      ? ctx.sheet.derive(
+          'deduct',
+          { id: `${prefix}/need`, label: msg(`feed.need.${nutrient as Nutrient}`) },
+          [year, ...off],
+          (all, ...done: readonly Quantity<'lb/1000ft2', S>[]) =>
+            quantity(
+              Math.max(
+                0,
+                done.reduce((left, { value }) => left - value, all.value),
+              ),
+              'lb/1000ft2',
+              nutrient,
+            ),
+        )
+      : year;
+  return { nutrient, pack, laboratory, by, more, difference, year, given, credit, need };
 }
 
 /**
@@ -146,12 +159,17 @@ export function nutrientNeeds(ctx: PlanContext, input: NeedInput): Needs {
     };
     return amounts.length > 0 ? addRates(ctx, entry, amounts, nutrient) : undefined;
   };
+  const soilNitrate = nitrateCredit(ctx, input);
   const rates = { ...schoolRates(ctx, input, own), laboratory: lab };
   const row = <S extends Nutrient>(nutrient: S): NeedRow<S> => {
     const by = Object.fromEntries(
       SCHOOLS.map((school) => [school, rates[school][nutrient]]),
     ) as Record<School, Rate<S>>;
-    return needRow<S>(ctx, input, nutrient, source, by, given(nutrient));
+    const credit =
+      nutrient === 'N' && source !== 'laboratory'
+        ? (soilNitrate as Rate<S> | undefined)
+        : undefined;
+    return needRow<S>(ctx, input, nutrient, source, by, { given: given(nutrient), credit });
   };
   const rows = { N: row('N'), P2O5: row('P2O5'), K2O: row('K2O') };
   const need = { N: rows.N.need, P2O5: rows.P2O5.need, K2O: rows.K2O.need };

@@ -1,5 +1,6 @@
 import type { Area, CaseFile } from '../casefile/casefile';
 import type { Ground } from '../ground/ground';
+import type { AreaGoal } from '../plants/goal';
 import type { Plant } from '../plants/plants';
 import type { SoilTest } from '../reading/soilTest';
 import type { Readings } from '../report/types';
@@ -11,6 +12,7 @@ export interface NeedInput {
   readonly file: CaseFile;
   readonly area: Area;
   readonly plant: Plant;
+  readonly goal: AreaGoal;
   readonly pack: Pack;
   readonly readings: Readings;
   readonly soilTest: SoilTest;

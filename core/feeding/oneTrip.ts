@@ -1,4 +1,5 @@
 import type { Fertilizer } from '../materials/types';
+import type { Plant } from '../plants/plants';
 import { nutrientToProduct } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
@@ -7,7 +8,7 @@ import type { Figure } from '../working/working';
 import type { DressingRules } from '../yardsticks/pack';
 import { broughtBy, isNeeded, type ProductPart } from './handOrder';
 import { NUTRIENTS, type Nutrient, type NutrientRates } from './nutrients';
-import { productFor, sharesOf, type ProductRate, type Shares } from './products';
+import { bears, productFor, sharesOf, type ProductRate, type Shares } from './products';
 
 /** The need as a plain number; what nobody knows counts as none. */
 function needed(need: Figure): number {
@@ -15,19 +16,23 @@ function needed(need: Figure): number {
 }
 
 /**
- * The products that one trip may be made with: none with a pesticide, none with phosphate where
+ * The products that one trip may be made with: none with a pesticide, none that the plant does not bear, none with phosphate where
  * phosphate is not needed, none that holds nothing of what is needed.
  */
 export function oneTripCandidates(
   need: NutrientRates,
   fertilizers: readonly Fertilizer[],
+  plant: Plant,
 ): readonly Fertilizer[] {
-  return fertilizers.filter(
-    ({ grade, pesticide }) =>
+  return fertilizers.filter((material) => {
+    const { grade, pesticide } = material;
+    return (
       !pesticide &&
+      bears(plant, material) &&
       (grade.P2O5 === 0 || isNeeded(need.P2O5)) &&
-      NUTRIENTS.some((nutrient) => grade[nutrient] > 0 && isNeeded(need[nutrient])),
-  );
+      NUTRIENTS.some((nutrient) => grade[nutrient] > 0 && isNeeded(need[nutrient]))
+    );
+  });
 }
 
 /** The nutrient that the trip is measured by: nitrogen, else phosphate, else potash. */

@@ -173,7 +173,7 @@ test.each<[string, LawnInput, readonly string[]]>([
   ],
   [
     'bone meal above pH 7',
-    { ...VEGETABLES, ph: '7.4', decisions: { 'feed-p': 'steamed-bone-meal-3-15-0' } },
+    { ...VEGETABLES, ph: '7.2', decisions: { 'feed-p': 'steamed-bone-meal-3-15-0' } },
     ['carriesOver', 'boneMealIdle', 'feedUnsettled'],
   ],
   ['130 lb/acre typed as lb/1000 ft²', { recN: { text: '130' }, decisions: LAB }, ['feedTooMany']],

@@ -97,7 +97,7 @@ export function delivers<S extends Nutrient>(
 }
 
 /** Whether a plant bears a product: some bear no chloride, some take no nitrate. */
-function bears({ chloride, rules }: Plant, { also, nitrate }: Fertilizer): boolean {
+export function bears({ chloride, rules }: Plant, { also, nitrate }: Fertilizer): boolean {
   if (chloride === 'sensitive' && (also.Cl ?? 0) > 0) return false;
   return !(nitrate && rules.includes('no-nitrate'));
 }

@@ -6,10 +6,15 @@ import type { Figure } from '../working/working';
 import type { Materials } from '../materials/materials';
 import type { Fertilizer } from '../materials/types';
 import type { Balance, ProductPart } from './handOrder';
+import type { FeedHold } from './hold';
 import type { Needs } from './need';
 import type { NeedInput } from './needInput';
 
-export type FeedVerdict = 'absent' | 'none-needed' | 'dose';
+/**
+ * What the season's feeding comes to: nobody knows, held back by what the soil holds, nothing is needed, nothing is
+ * needed as far as anybody measured, or products on dates.
+ */
+export type FeedVerdict = 'absent' | 'held' | 'none-needed' | 'none-known' | 'dose';
 
 /** By need: each nutrient by its own product. One trip: one product, once. */
 export type FeedWay = 'by-need' | 'one-trip';
@@ -45,6 +50,8 @@ export interface FeedOption {
 /** An area's feeding for the season. */
 export interface FeedPlan {
   readonly verdict: FeedVerdict;
+  /** What keeps all of it off the ground for now. */
+  readonly hold: FeedHold | undefined;
   readonly needs: Needs;
   readonly chosen: FeedOption;
   /** The one-product, one-trip plan that stands beside; nothing where nothing can be fed so. */

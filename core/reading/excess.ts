@@ -1,6 +1,6 @@
 import type { Area, CaseFile } from '../casefile/casefile';
 import type { Plant } from '../plants/plants';
-import { DRAW_DOWN } from '../tables/drawDown';
+import { DRAW_DOWN, DRAW_DOWN_METHODS } from '../tables/drawDown';
 import { perAcreToPerThousand } from '../units/convert';
 import { quantity } from '../units/quantity';
 import type { PlanContext } from '../working/context';
@@ -24,11 +24,13 @@ function causeOf({ past }: CaseFile, { id }: Area, analyte: 'p' | 'k'): Msg {
 function fall(
   ctx: PlanContext,
   { area, plant }: { readonly area: Area; readonly plant: Plant },
-  { analyte, compared, ends, value }: SoilReading,
+  { analyte, compared, ends, value, bands }: SoilReading,
 ): Msg | undefined {
   const top = ends[2];
   if ('absent' in compared || top === undefined || compared.value.unit !== 'ppm') return undefined;
-  if (compared.range) return undefined;
+  if (compared.range || !(DRAW_DOWN_METHODS as readonly string[]).includes(bands?.method ?? '')) {
+    return undefined;
+  }
   const nutrient = OXIDE[analyte];
   const id = `${area.id}/reading/${analyte}/fall`;
   const off = carriedOff(ctx, { area, plant }, `${id}/carried-off`, nutrient);

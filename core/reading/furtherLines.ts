@@ -1,4 +1,4 @@
-import { isMicronutrient } from '../plants/plants';
+import { isMicronutrient, type Plant } from '../plants/plants';
 import type { Figure } from '../working/working';
 import { msg, type Msg } from '../working/msg';
 import {
@@ -12,6 +12,7 @@ import {
 import { opinionOf, type OpinionId } from '../yardsticks/opinions';
 import { decisionOf } from '../casefile/casefile';
 import type { ReadingInput } from './input';
+import { saltsTooHigh } from './salts';
 import type { Limits, ReadingLine } from './types';
 
 /** Season's nitrate that was well used: what is left after harvest, ppm. Common practice. */
@@ -63,9 +64,15 @@ const LIMITS: Readonly<Partial<Record<FurtherClass, Limits>>> = {
 function thenOf(
   analyte: FurtherAnalyte,
   name: FurtherClass,
-  { plant, readings }: ReadingInput,
+  { plant, goal, readings }: ReadingInput,
 ): Msg {
   const params = { plant: msg(`plant.${plant.id}`) };
+  if (
+    analyte === 'b' &&
+    (name === 'excess' || (name === 'high' && isBoronSensitive(goal.plants)))
+  ) {
+    return msg(`reading.then.b.${name}`, params);
+  }
   if (isMicronutrient(analyte)) {
     const short = name === 'low' || name === 'marginal';
     if (short && !plant.responds.includes(analyte)) return msg('reading.then.notShown', params);
@@ -76,8 +83,11 @@ function thenOf(
     return msg('reading.then.no3.used');
   }
   if (analyte === 'ec') {
-    const sensitive = plant.salt === 'sensitive' && name === 'slight';
-    if (sensitive) return msg('reading.then.ec.sensitive', params);
+    const over = saltsTooHigh(goal.plants, readings);
+    const mild = name === 'none' || name === 'slight';
+    if (over && mild) {
+      return msg('reading.then.ec.sensitive', { plant: msg(`plant.${over.plant.id}`) });
+    }
     return msg(`reading.then.ec.${name === 'marginal' ? 'medium' : name}`, params);
   }
   const short = name === 'low' || name === 'medium';
@@ -85,9 +95,22 @@ function thenOf(
   return short ? msg(`reading.then.${analyte}`, params) : msg('reading.then.enough', params);
 }
 
+/** Whether one of the plants is harmed by boron that others bear. */
+function isBoronSensitive(plants: readonly Plant[]): boolean {
+  return plants.some(({ rules }) => rules.includes('boron-sensitive'));
+}
+
 /** A micronutrient that the plant does not show the want of stands in nobody's way. */
-function limitsOf(analyte: FurtherAnalyte, name: FurtherClass, { plant }: ReadingInput): Limits {
+function limitsOf(
+  analyte: FurtherAnalyte,
+  name: FurtherClass,
+  { plant, goal, readings }: ReadingInput,
+): Limits {
+  // Too much boron poisons any plant, and some by much less.
+  if (analyte === 'b' && name === 'excess') return 3;
+  if (analyte === 'b' && name === 'high' && isBoronSensitive(goal.plants)) return 2;
   if (isMicronutrient(analyte) && !plant.responds.includes(analyte)) return 0;
+  if (analyte === 'ec' && saltsTooHigh(goal.plants, readings)) return name === 'strong' ? 3 : 2;
   // Nitrate comes and goes: it is a credit, not a shortage.
   return analyte === 'no3' ? 0 : (LIMITS[name] ?? 0);
 }

@@ -1,4 +1,5 @@
 import { LEAD_TOTAL } from '../tables/lead';
+import { leadOf, type LeadLevel } from './lead';
 import { SODIC_ABOVE_ESP } from '../tables/salts';
 import { equivalentMass } from '../tables/molarMass';
 import { ppmToMilliequivalents } from '../units/convert';
@@ -7,7 +8,7 @@ import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import type { Figure } from '../working/working';
 import type { ReadingInput } from './input';
-import type { ReadingLine } from './types';
+import type { Limits, ReadingLine } from './types';
 
 /** Sodium's share of the exchange capacity: as printed, else from its ppm and the CEC. */
 function sodiumShare(
@@ -58,35 +59,32 @@ function sodiumLine(ctx: PlanContext, input: ReadingInput): ReadingLine | undefi
   };
 }
 
-/** Where a total of lead lies among the levels of the guidance. */
-type LeadLevel = 'below' | 'otherSources' | 'since2024' | 'before2024';
-
-function levelOf(ppm: number): LeadLevel {
-  if (ppm >= LEAD_TOTAL.before2024) return 'before2024';
-  if (ppm >= LEAD_TOTAL.since2024) return 'since2024';
-  return ppm >= LEAD_TOTAL.otherSources ? 'otherSources' : 'below';
-}
-
-const LEAD_LIMITS = { below: 0, otherSources: 2, since2024: 3, before2024: 3 } as const;
+const LEAD_LIMITS = {
+  below: 0,
+  otherSources: 2,
+  since2024: 3,
+  before2024: 3,
+  extract: 2,
+  unknown: 2,
+} as const satisfies Record<LeadLevel, Limits>;
 
 /**
  * Lead by its method. What an extract takes out is a screen: it is held against no guideline and never
  * said to be safe. A total is named beside the levels of the guidance, which are guidance and no law.
  */
 function leadLine(ctx: PlanContext, { area, readings }: ReadingInput): ReadingLine | undefined {
-  const { pb } = readings.more;
-  if (!pb || 'absent' in pb) return undefined;
+  const lead = leadOf(readings);
+  if (!lead) return undefined;
+  const { figure: pb, level } = lead;
   const value = { working: pb.id };
-  const method = readings.methods.pb ?? '';
   const common = { analyte: 'pb', value: pb, track: undefined } as const;
-  if (method !== 'total') {
-    const name = method === '' ? 'unknown' : 'extract';
-    const extract = { family: 'leadMethod', name: method } as const;
-    const sentence = msg(`reading.pb.${name}`, { value, method: extract });
-    ctx.find(area.id, 'reading', 'note', `lead.${name}`, { value, method: extract }, [pb]);
-    return { ...common, limits: 2, sentence, then: msg('reading.pb.askTotal'), by: undefined };
+  if (level === 'extract' || level === 'unknown') {
+    const method = { family: 'leadMethod', name: lead.method } as const;
+    const sentence = msg(`reading.pb.${level}`, { value, method });
+    ctx.find(area.id, 'reading', 'note', `lead.${level}`, { value, method }, [pb]);
+    const then = msg('reading.pb.askTotal');
+    return { ...common, limits: LEAD_LIMITS[level], sentence, then, by: undefined };
   }
-  const level = levelOf(pb.range?.high ?? pb.value.value);
   if (level !== 'below') ctx.find(area.id, 'reading', 'note', `lead.${level}`, { value }, [pb]);
   return {
     ...common,

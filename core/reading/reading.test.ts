@@ -159,7 +159,7 @@ test.each<[string, LawnInput, string, string, number, string | undefined]>([
     { plant: 'strawberry', more: { ec: { text: '2.5', method: 'saturated-paste' } } },
     'ec',
     'reading.line',
-    1,
+    2,
     'reading.then.ec.sensitive',
   ],
   [

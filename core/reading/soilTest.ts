@@ -1,5 +1,6 @@
 import { decisionOf, type CaseFile } from '../casefile/casefile';
 import type { Extracted } from '../report/extracted';
+import { isLimy } from './limySoil';
 import type { Readings } from '../report/types';
 import { quantity, type Quantity, type SoilElement } from '../units/quantity';
 import type { PlanContext } from '../working/context';
@@ -162,7 +163,7 @@ function settledBands({ file, areaId }: ReadBy, printed: NutrientBands | null): 
 
 function readOne(
   ctx: PlanContext,
-  by: ReadBy,
+  by: ReadBy & { readonly limy: boolean },
   analyte: 'p' | 'k',
   extracted: Extracted,
   printed: NutrientBands | null,
@@ -172,8 +173,14 @@ function readOne(
   const value = testedBy(printed, extracted);
   const compared = toPrinted(ctx, `${by.areaId}/reading/${analyte}/compared`, value, printed);
   const common = { analyte, value, compared, critical, bands };
+  const unbelieved = (rating: Rating): SoilReading | undefined =>
+    by.limy && extracted.method === 'bray-1' && (rating === 'low' || rating === 'medium')
+      ? { ...common, rating: undefined, ends: [], sentence: msg('reading.brayOnLimy') }
+      : undefined;
   if (extracted.word) {
     const { word } = extracted;
+    const refused = unbelieved(word);
+    if (refused) return refused;
     const then = msg(`reading.${analyte}.${word}`);
     const params = { nutrient: PRINTED[analyte], rating: msg(`rating.${word}`), then };
     return { ...common, rating: word, ends: [], sentence: msg('reading.word', params) };
@@ -185,6 +192,8 @@ function readOne(
   }
   const level = critical && !('absent' in critical) ? critical.value.value : 0;
   const rating = ratingOf(bands, compared.value.value, level);
+  const refused = unbelieved(rating);
+  if (refused) return refused;
   const { range } = compared;
   if (range && range.high > compared.value.value && rating !== 'very-high') {
     const params = { nutrient: PRINTED[analyte], value: { working: value.id } };
@@ -209,8 +218,11 @@ function bandsOfK({ file, areaId, pack }: ReadBy): NutrientBands | null {
  * of soils apart asks for the group.
  * @param by.packs every pack that the same report is to be rated by
  */
-export function readSoilTest(ctx: PlanContext, by: ReadBy, { p, k, cec }: Readings): SoilTest {
+export function readSoilTest(ctx: PlanContext, by: ReadBy, readings: Readings): SoilTest {
   const { areaId, pack, file } = by;
+  const { p, k, cec } = readings;
+  // Bray-1 says too little where lime spends its acid: only what it finds in plenty is believed.
+  const limy = isLimy(file, areaId, readings);
   const { soilTest } = pack;
   const kBands = bandsOfK(by);
   const critical =
@@ -223,8 +235,8 @@ export function readSoilTest(ctx: PlanContext, by: ReadBy, { p, k, cec }: Readin
     ctx.find(areaId, 'results', 'decide', 'askExtractant', {}, figures);
   }
   const read = {
-    p: readOne(ctx, by, 'p', p, soilTest.p, undefined),
-    k: readOne(ctx, by, 'k', k, kBands, critical),
+    p: readOne(ctx, { ...by, limy }, 'p', p, soilTest.p, undefined),
+    k: readOne(ctx, { ...by, limy }, 'k', k, kBands, critical),
   };
   if ([read.p, read.k].some(({ sentence }) => sentence.id === 'reading.noGroup')) {
     ctx.find(areaId, 'reading', 'decide', 'askSoilGroup', {}, [p.figure, k.figure]);

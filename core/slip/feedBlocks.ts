@@ -3,7 +3,7 @@ import { shownInHands } from '../dosing/inHands';
 import type { DealtPart } from '../feeding/types';
 import type { Dose } from '../ph/types';
 import { msg, type Msg } from '../working/msg';
-import type { SlipBlock } from './document';
+import { sentence, type SlipBlock } from './document';
 
 /** Feeding is told where the lime is known, or where nothing was tested and there is no lime to know. */
 export function feedIsTold({ lime, readings }: Pick<AreaPlan, 'lime' | 'readings'>): boolean {
@@ -65,18 +65,39 @@ export function feedBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
   return [...fedBlocks(plan, buying), ...(plan.readings.untested ? [test] : [])];
 }
 
+/** What of the soil changes the feeding: its nitrate, a test that lime has spoilt, lime that ties up phosphate. */
+function soilBlocks({ feed, soilTest, readings, limy }: AreaPlan): SlipBlock[] {
+  const { credit, need } = feed.needs.rows.N;
+  const { no3 } = readings.more;
+  const nitrate = no3 && { value: { working: no3.id } };
+  const counts = nitrate && credit && !('absent' in credit) && credit.value.value > 0;
+  const covered = !('absent' in need) && need.value.value === 0;
+  const phosphate = feed.chosen.parts.some(({ material }) => material.grade.P2O5 > 0);
+  return [
+    ...(counts ? [sentence(covered ? 'slip.nitrateCovers' : 'slip.nitrateCounts', nitrate)] : []),
+    ...(soilTest.p.sentence.id === 'reading.brayOnLimy' ? [sentence('slip.brayOnLimy')] : []),
+    ...(limy && phosphate ? [sentence('slip.phosphateOnLime')] : []),
+  ];
+}
+
 function fedBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
   const { feed, plant } = plan;
   const { form } = plant;
+  // What holds it back stands above the page already, and waits for no lime.
+  if (feed.hold) return [{ kind: 'lead', text: msg(`slip.feedHeld.${feed.hold.why}`) }];
   if (!feedIsTold(plan)) return [{ kind: 'sentence', text: msg('slip.feedAfterLime') }];
-  if (feed.verdict === 'none-needed') return [{ kind: 'lead', text: msg('slip.noFeed') }];
+  const inSoil = soilBlocks(plan);
+  if (feed.verdict === 'none-needed' || feed.verdict === 'none-known') {
+    const name = feed.verdict === 'none-known' ? 'slip.noFeedKnown' : 'slip.noFeed';
+    return [{ kind: 'lead', text: msg(name) }, ...inSoil];
+  }
   const { parts } = feed.chosen;
   if (feed.verdict === 'absent' || !parts.some(({ doses }) => doses.length > 0)) {
-    return [{ kind: 'sentence', text: msg('slip.feedLater', { form }) }];
+    return [{ kind: 'sentence', text: msg('slip.feedLater', { form }) }, ...inSoil];
   }
   const blocks = parts.flatMap((part): SlipBlock[] => [
     leadOf(plan, part, buying),
     ...part.doses.map((dose) => doseSentence(plan, part, dose)),
   ]);
-  return [...blocks, manner(plan)];
+  return [...blocks, manner(plan), ...inSoil];
 }

@@ -39,7 +39,7 @@ test.each<[string, LawnInput, readonly string[]]>([
   [
     'too sweet a soil',
     { ph: '7.8', om: '40' },
-    ['heading area', 'sentence ph.high', 'lead noLime', 'lead noFeed', 'sentence retest'],
+    ['heading area', 'sentence ph.high', 'lead noLime', 'lead noFeedKnown', 'sentence retest'],
   ],
   [
     'too little to be worth it',
@@ -54,7 +54,7 @@ test.each<[string, LawnInput, readonly string[]]>([
   [
     'nothing at all to do',
     { ph: '6.5', om: '40' },
-    ['heading area', 'sentence ph.right', 'lead noLime', 'lead noFeed', 'sentence retest'],
+    ['heading area', 'sentence ph.right', 'lead noLime', 'lead noFeedKnown', 'sentence retest'],
   ],
   [
     'bare ground, one dressing',

@@ -7,11 +7,13 @@ import type { PlanContext } from '../working/context';
 import { msg } from '../working/msg';
 import type { SlipBlock, SlipDocument } from './document';
 import { feedBlocks, feedIsTold } from './feedBlocks';
+import { hazardBlocks, nameOnPage } from './hazardBlocks';
 import { limeBlocks } from './limeBlocks';
 import { sulfurBlocks } from './sulfurBlocks';
 
-function heading({ area, ground, plant }: AreaPlan): SlipBlock {
-  const name = area.name.trim() === '' ? msg(`area.unnamed.${plant.form}`) : area.name.trim();
+function heading(plan: AreaPlan): SlipBlock {
+  const { area, ground } = plan;
+  const name = nameOnPage(plan);
   if (!('absent' in ground.counted)) {
     const params = { name, area: { working: ground.counted.id } };
     return { kind: 'heading', text: msg('slip.area', params) };
@@ -104,7 +106,7 @@ function once(blocks: readonly SlipBlock[]): SlipBlock[] {
 }
 
 /**
- * The client's page for all areas: what to buy, each area, the office's own paragraphs, and the
+ * The client's page for all areas: what can hurt first, then what to buy, each area, the office's own paragraphs, and the
  * cautions once at the end. An area with a report that nothing was typed of has nothing to say yet.
  */
 export function writeSlip(
@@ -128,12 +130,13 @@ export function writeSlip(
   const list = several ? shoppingList(purchase) : [];
   const bought = several ? purchase.rows.map(({ bags }) => bags.id) : [];
   return {
-    blocks: once([
+    blocks: [
+      ...told.flatMap(hazardBlocks),
       ...list,
       ...blocks,
       ...paragraphBlocks(paragraphs),
-      ...told.flatMap(cautionBlocks),
-    ]),
+      ...once(told.flatMap(cautionBlocks)),
+    ],
     appendix: [...bought, ...told.flatMap(appendixOf)],
   };
 }

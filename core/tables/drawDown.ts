@@ -6,3 +6,6 @@ export const DRAW_DOWN = {
   P2O5: { low: 16, value: 20, high: 25 },
   K2O: { low: 8, value: 9, high: 10 },
 } as const;
+
+/** Extractants that these pounds were told of: what another finds falls by a factor of its own. */
+export const DRAW_DOWN_METHODS = ['bray-1', 'mehlich-3', 'ammonium-acetate'] as const;

@@ -139,14 +139,16 @@ export interface Messages {
   'caution.caustic.title': None;
   'caution.dust.text': None;
   'caution.dust.title': None;
-  'caution.lead.text': None;
   'caution.lead.title': None;
+  'caution.leadChildren.text': None;
+  'caution.leadChildren.title': None;
   'caution.localCode.text': None;
   'caution.localCode.title': None;
   'caution.oxidizer.text': None;
   'caution.oxidizer.title': None;
   'caution.pets.text': None;
   'caution.pets.title': None;
+  'caution.salts.title': None;
   'caution.sulfate.text': None;
   'caution.sulfate.title': None;
   'caution.water.text': None;
@@ -428,6 +430,7 @@ export interface Messages {
   'feed.cap.K2O.slow': None;
   'feed.cap.N.quick': None;
   'feed.cap.N.slow': None;
+  'feed.creditSoil': None;
   'feed.delivered.K2O': None;
   'feed.delivered.N': None;
   'feed.delivered.P2O5': None;
@@ -473,6 +476,9 @@ export interface Messages {
   'feed.need.K2O': None;
   'feed.need.N': None;
   'feed.need.P2O5': None;
+  'feed.nitrate': None;
+  'feed.nitrateCredit': None;
+  'feed.nitratePerAcre': None;
   'feed.noneAbove': { readonly enough: 'any' };
   'feed.notCounted': None;
   'feed.oneTripRate': None;
@@ -582,7 +588,10 @@ export interface Messages {
   'finding.compostGiven': None;
   'finding.containerMix': None;
   'finding.feedChangedSinceSettled': None;
+  'finding.feedHeld.lead': { readonly value: 'any' };
+  'finding.feedHeld.salts': { readonly value: 'any' };
   'finding.feedNone': None;
+  'finding.feedNoneKnown': None;
   'finding.feedOver.K2O': { readonly over: 'any' };
   'finding.feedOver.N': { readonly over: 'any' };
   'finding.feedOver.P2O5': { readonly over: 'any' };
@@ -860,8 +869,11 @@ export interface Messages {
     readonly material: 'any';
     readonly total: 'any';
   };
+  'headline.feed.held.lead': None;
+  'headline.feed.held.salts': None;
   'headline.feed.noArea': None;
   'headline.feed.none': None;
+  'headline.feed.noneKnown': None;
   'headline.feed.three': {
     readonly form: 'word';
     readonly material2: 'any';
@@ -1695,6 +1707,7 @@ export interface Messages {
   'read.s': None;
   'read.zn': None;
   'reading.askMethod': None;
+  'reading.brayOnLimy': None;
   'reading.buffer': { readonly value: 'any' };
   'reading.buffer.idle': None;
   'reading.buffer.silent': None;
@@ -1800,6 +1813,8 @@ export interface Messages {
   };
   'reading.summary.nothing': None;
   'reading.then.b': { readonly plant: 'any' };
+  'reading.then.b.excess': None;
+  'reading.then.b.high': { readonly plant: 'any' };
   'reading.then.ca': None;
   'reading.then.cu': { readonly plant: 'any' };
   'reading.then.ec.adequate': None;
@@ -2154,6 +2169,7 @@ export interface Messages {
   'slip.bagReach': None;
   'slip.bagsCell': { readonly bags: 'any'; readonly size: 'any' };
   'slip.bagsHead': None;
+  'slip.brayOnLimy': None;
   'slip.buyFeed': { readonly bags: 'any'; readonly material: 'any' };
   'slip.buyHead': None;
   'slip.buyLime': { readonly bags: 'any'; readonly material: 'any'; readonly size: 'any' };
@@ -2177,6 +2193,8 @@ export interface Messages {
     readonly date: 'any';
     readonly material: 'any';
   };
+  'slip.feedHeld.lead': None;
+  'slip.feedHeld.salts': None;
   'slip.feedHow.bed': None;
   'slip.feedHow.lawn': None;
   'slip.feedHow.plot': None;
@@ -2186,6 +2204,11 @@ export interface Messages {
   'slip.footer': None;
   'slip.inEachDirection': { readonly pass: 'any' };
   'slip.insert': None;
+  'slip.lead.before2024': { readonly area: 'any'; readonly method: 'any'; readonly value: 'any' };
+  'slip.lead.extract': { readonly area: 'any'; readonly method: 'any'; readonly value: 'any' };
+  'slip.lead.otherSources': { readonly area: 'any'; readonly method: 'any'; readonly value: 'any' };
+  'slip.lead.since2024': { readonly area: 'any'; readonly method: 'any'; readonly value: 'any' };
+  'slip.lead.unknown': { readonly area: 'any'; readonly value: 'any' };
   'slip.leftOverHead': None;
   'slip.limeAgain': { readonly amount: 'any'; readonly date: 'any' };
   'slip.limeAgainPerThousand': { readonly amount: 'any'; readonly date: 'any' };
@@ -2203,7 +2226,10 @@ export interface Messages {
   'slip.limePasses': { readonly bags: 'any'; readonly pass: 'any' };
   'slip.limeTilledIn': { readonly depth: 'any'; readonly from: 'any'; readonly to: 'any' };
   'slip.limeTons': { readonly tons: 'any' };
+  'slip.nitrateCounts': { readonly value: 'any' };
+  'slip.nitrateCovers': { readonly value: 'any' };
   'slip.noFeed': None;
+  'slip.noFeedKnown': None;
   'slip.noLime': None;
   'slip.noLimeWorth': None;
   'slip.noStock': None;
@@ -2216,9 +2242,11 @@ export interface Messages {
   'slip.ph.right': { readonly form: 'word'; readonly ph: 'any' };
   'slip.ph.sour': { readonly ph: 'any' };
   'slip.phFromField': { readonly by: 'word' };
+  'slip.phosphateOnLime': None;
   'slip.print': None;
   'slip.ready': None;
   'slip.retest': { readonly date: 'any' };
+  'slip.salts': { readonly area: 'any'; readonly value: 'any' };
   'slip.save': None;
   'slip.shopping': None;
   'slip.sulfur': { readonly amount: 'any'; readonly date: 'any'; readonly material: 'any' };

@@ -58,8 +58,14 @@ function SchoolRow({ school }: { school: School }): ReactNode {
   );
 }
 
-/** What went on this year, or what is still to give, of each nutrient. */
-function SumRow({ what }: { what: 'given' | 'need' }): ReactNode {
+const SUM_WORDS = {
+  credit: 'feed.creditSoil',
+  given: 'feed.givenYear',
+  need: 'feed.stillNeed',
+} as const;
+
+/** What the soil holds, what went on this year, or what is still to give, of each nutrient. */
+function SumRow({ what }: { what: keyof typeof SUM_WORDS }): ReactNode {
   const { rows } = useCase().area.feed.needs;
   const id = useId();
   const figures = NUTRIENTS.map((nutrient) => (rows[nutrient] as NeedRow)[what]);
@@ -67,7 +73,7 @@ function SumRow({ what }: { what: 'given' | 'need' }): ReactNode {
   return (
     <OpenableRow columns={COLUMNS}>
       <tr className={what === 'need' ? 'border-t border-rule font-semibold' : ''}>
-        <Cell>{text(what === 'given' ? 'feed.givenYear' : 'feed.stillNeed')}</Cell>
+        <Cell>{text(SUM_WORDS[what])}</Cell>
         {figures.map((figure, index) => (
           <Cell key={`${id}-${NUTRIENTS[index] ?? ''}`} number>
             {figure && !('absent' in figure) && <Figure id={figure.id} bold={what === 'need'} />}
@@ -107,6 +113,7 @@ export function NeedTable(): ReactNode {
         {schools.map((school) => (
           <SchoolRow key={school} school={school} />
         ))}
+        <SumRow what="credit" />
         <SumRow what="given" />
         <SumRow what="need" />
       </Table>

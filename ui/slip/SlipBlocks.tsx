@@ -7,7 +7,15 @@ import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
 
 /** Cautions that can hurt a body; the others are about water and the law. */
-const HAZARDS: ReadonlySet<CautionId> = new Set(['dust', 'oxidizer', 'pets', 'burn']);
+const HAZARDS: ReadonlySet<CautionId> = new Set([
+  'lead',
+  'salts',
+  'caustic',
+  'dust',
+  'oxidizer',
+  'pets',
+  'burn',
+]);
 
 function Table({ block }: { block: Extract<SlipBlock, { kind: 'table' }> }): ReactNode {
   return (
