@@ -25,7 +25,7 @@ import { COOL_SEASON_LAWN, PLANTS } from './plants/plants';
 import { isLimy } from './reading/limySoil';
 import { readArea } from './reading/reading';
 import { readSoilTest } from './reading/soilTest';
-import { noticePast } from './report/past';
+import { datesOf, noticePast } from './report/past';
 import { readReport } from './report/readings';
 import type { AreaPlan, BrokenArea, Plan } from './planTypes';
 import { planSampling } from './sampling/samplingPlan';
@@ -34,6 +34,7 @@ import { writeSlip } from './slip/slip';
 import { stepStates } from './steps';
 import type { IsoDate } from './typed/date';
 import { own } from './typed/own';
+import { noticeUnknownChoices } from './unknownChoices';
 import { PlanContext } from './working/context';
 import { msg, type Msg } from './working/msg';
 import { retestYears } from './yardsticks/opinions';
@@ -48,13 +49,8 @@ function isSampled(file: CaseFile, { id, site }: Area): boolean {
 }
 
 /** The days on which lime went on top of this ground already: urea and ammonium keep their distance from them too. */
-function limedOnTop(ctx: PlanContext, { past }: CaseFile, { id, situation }: Area): IsoDate[] {
-  if (situation === 'tilled') return [];
-  return Object.values(past).flatMap((entry) =>
-    entry.areaId === id && entry.kind === 'lime'
-      ? (ctx.date(`past/${entry.id}/on`, entry.on) ?? [])
-      : [],
-  );
+function limedOnTop(ctx: PlanContext, file: CaseFile, { id, situation }: Area): IsoDate[] {
+  return situation === 'tilled' ? [] : datesOf(ctx, file, id, 'lime');
 }
 
 function planArea(
@@ -94,8 +90,9 @@ function planArea(
   const outlook = phOutlook(ctx, { areaId: area.id, readings, planFrom, lime, sulfur });
   const limeDates = [...lime.doses.map(({ date }) => date), ...limedOnTop(ctx, file, area)];
   const feed = planFeeding(ctx, { ...shared, soilTest, limeDates });
+  noticeUnknownChoices(ctx, file, area, lime, materials);
   const acid = feedAcid(ctx, area.id, feed);
-  unsureAmounts(ctx, { area, ground, lime, feed });
+  unsureAmounts(ctx, { area, ground, lime, sulfur, feed });
   const acidBelow = goal.acid && lime.standing === 'sour' && lime.verdict === 'absent';
   const begun = acidBelow ? 'acidBelow' : 'begun';
   const told = readings.begun ? begun : readings.untested ? 'untested' : 'empty';

@@ -1,4 +1,4 @@
-import { lawnCase, ORACLE } from '../test/cases';
+import { fieldReport, lawnCase, ORACLE } from '../test/cases';
 import { decisionKey, type CaseFile } from './casefile/casefile';
 import { planCase } from './plan';
 import { queueFacts, queueOn, slipDigest, type QueueFacts } from './queue';
@@ -60,4 +60,28 @@ test.each([
 test('all done and the test far off: at rest', () => {
   const rest = { ...facts(sent(settled())), doses: ['2027-01-01'], testOn: '2030-10-04' };
   expect(queueOn(TODAY)(rest)).toEqual({ queue: 'rest', on: '2030-10-04' });
+});
+
+test('soil that a kit has told of is not at the laboratory', () => {
+  const kit = lawnCase({ reports: [fieldReport('kit', ['6.0'])] });
+  expect(facts(atLab(kit)).sampledOn).toBeUndefined();
+  expect(facts(atLab(lawnCase({}))).sampledOn).toBe('2027-10-11');
+});
+
+test('a slip whose days have moved is to be sent again; one of before that names none is not', () => {
+  const file = settled();
+  const whole = slipDigest(planCase(file));
+  const amounts = whole.slice(0, whole.lastIndexOf('|@'));
+  expect(facts(sent(file, amounts)).sentOn).toBe('2027-10-06');
+  const moved = { ...file, planFrom: '2028-03-01' };
+  expect(facts(sent(moved, whole)).sentOn).toBeUndefined();
+  expect(facts(sent(file, whole)).sentOn).toBe('2027-10-06');
+});
+
+test('sulfur is due like anything else', () => {
+  const bushes = lawnCase({ plant: 'blueberry', ph: '6.2', texture: 'loam' });
+  const [area] = planCase(bushes).areas;
+  const [dose] = area?.sulfur?.doses ?? [];
+  expect(dose).toBeDefined();
+  expect(facts(bushes).doses).toContain(dose?.date);
 });

@@ -1,4 +1,4 @@
-import { decisionOf, type CaseFile } from './casefile/casefile';
+import { decisionOf, type CaseFile, type Decision } from './casefile/casefile';
 import type { Plan } from './planTypes';
 import { addDays, addMonths, daysBetween, parseDate, type IsoDate } from './typed/date';
 import { parseNumber } from './typed/number';
@@ -33,8 +33,27 @@ export interface Queued {
   readonly overdue?: number;
 }
 
-/** What a slip that was sent stands for; it is to be sent again when this changes. */
-export function slipDigest({ areas, slip }: Plan): string {
+/** What a slip that was sent stands for: its amounts and their days; it is to be sent again when this changes. */
+export function slipDigest(plan: Plan): string {
+  return `${amountsDigest(plan)}|@${fingerprint(dosesOf(plan).join(' '))}`;
+}
+
+/** Whether this very slip was sent. One of before went by its amounts alone. */
+export function isSent(plan: Plan, { value }: Pick<Decision, 'value'>): boolean {
+  return value === slipDigest(plan) || value === amountsDigest(plan);
+}
+
+/** The days of all firm doses, in order. */
+function dosesOf({ areas }: Plan): IsoDate[] {
+  const doses = areas.flatMap(({ lime, sulfur, feed }) => [
+    ...lime.doses.filter(({ state }) => state === 'firm'),
+    ...(sulfur?.doses ?? []),
+    ...feed.chosen.parts.flatMap((part) => part.doses),
+  ]);
+  return doses.map(({ date }) => date).sort();
+}
+
+function amountsDigest({ areas, slip }: Plan): string {
   const sums = areas.map(({ area, lime, sulfur, feed }) =>
     [area.id, lime.digest, ...(sulfur ? [sulfur.digest] : []), feed.digest].join(' '),
   );
@@ -62,12 +81,14 @@ function earliest(dates: readonly (IsoDate | undefined)[]): IsoDate | undefined 
   return dates.flatMap((date) => date ?? []).sort()[0];
 }
 
-/** Samples that were taken and of which no report holds a value. */
+/** Samples that were taken and of which nothing has been read yet, by a laboratory, a kit or a probe. */
 function atLaboratory(file: CaseFile): IsoDate | undefined {
   const out = Object.values(file.samples).filter(
     ({ id }) =>
-      !Object.values(file.reports).some(({ results }) =>
-        Object.values(own(results, id) ?? {}).some((value) => value.text.trim() !== ''),
+      !Object.values(file.reports).some(
+        ({ results, readings }) =>
+          Object.values(own(results, id) ?? {}).some((value) => value.text.trim() !== '') ||
+          Object.values(readings).some(({ sampleId }) => sampleId === id),
       ),
   );
   return earliest(out.map(({ takenOn }) => dateOf(takenOn)));
@@ -101,17 +122,13 @@ export function queueFacts(file: CaseFile, plan: Plan): QueueFacts {
     .flatMap(({ date }) => dateOf(date) ?? [])
     .sort();
   const sent = decisionOf(file, 'case', 'slip-sent');
-  const doses = plan.areas.flatMap(({ lime, feed }) => [
-    ...lime.doses.filter(({ state }) => state === 'firm'),
-    ...feed.chosen.parts.flatMap((part) => part.doses),
-  ]);
   return {
     finished: plan.steps.slip === 'done',
     since: reported.at(-1) ?? file.createdOn,
     sampledOn,
     expectedOn: sampledOn && expected(file, sampledOn),
-    sentOn: sent?.value === slipDigest(plan) ? sent.at.slice(0, 10) : undefined,
-    doses: [...new Set(doses.map(({ date }) => date))].sort(),
+    sentOn: sent && isSent(plan, sent) ? sent.at.slice(0, 10) : undefined,
+    doses: [...new Set(dosesOf(plan))],
     testOn: testAgain(file, plan),
   };
 }

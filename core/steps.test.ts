@@ -45,6 +45,11 @@ test.each<[string, LawnInput, string]>([
     'done done done done decide done decide',
   ],
   [
+    'an error on a bag of fertilizer',
+    settled({ ...ORACLE, labels: { 'urea-46-0-0': { bag: 'big' } } }),
+    'done done done done done decide decide',
+  ],
+  [
     'settled, then nothing to do any more',
     { ph: '6.5', om: '40', decisions: settled(ORACLE).decisions ?? {} },
     'done done done done done done done',

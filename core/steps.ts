@@ -1,3 +1,4 @@
+import { SHIPPED_MATERIALS } from './materials/materials';
 import type { AreaPlan, StepState } from './planTypes';
 import type { Problems } from './working/context';
 import type { Finding, StepId } from './working/finding';
@@ -23,12 +24,21 @@ const TYPED_IN: Readonly<Record<Exclude<StepId, 'slip'>, RegExp>> = {
   sample: /^areas\/.*\/site\/|^sampling\/|^decisions\/.*:cores-/,
   results: /^(reports|samples|past)\/|^planFrom/,
   reading: /^$/,
-  ph: /^decisions\/(?!.*:cores-)|^labels\//,
-  feeding: /^$/,
+  ph: /^decisions\/(?!.*:(cores|feed)-)/,
+  feeding: /^decisions\/.*:feed-/,
 };
 
+/** A label belongs where its bag is chosen: a fertilizer's to the feeding, any other to the pH. */
+function labelStep(path: string): StepId | undefined {
+  const [root, material] = path.split('/');
+  if (root !== 'labels') return undefined;
+  return SHIPPED_MATERIALS.fertilizers.some(({ id }) => id === material) ? 'feeding' : 'ph';
+}
+
 function hasProblem(step: Exclude<StepId, 'slip'>, problems: Problems): boolean {
-  return Object.keys(problems).some((path) => TYPED_IN[step].test(path));
+  return Object.keys(problems).some(
+    (path) => TYPED_IN[step].test(path) || (labelStep(path) ?? 'slip') === step,
+  );
 }
 
 /** Whether a step has any input of its own. */

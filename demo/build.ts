@@ -92,9 +92,10 @@ function decide(
 
 /** Settles every step as it stands. */
 function settle(file: CaseFile, on: IsoDate): CaseFile {
-  return planCase(file).areas.reduce((now, { area, lime, feed }) => {
+  return planCase(file).areas.reduce((now, { area, lime, sulfur, feed }) => {
     const limed = decide(now, area.id, 'ph-settled', lime.digest, on);
-    return decide(limed, area.id, 'feeding-settled', feed.digest, on);
+    const soured = sulfur ? decide(limed, area.id, 'sulfur-settled', sulfur.digest, on) : limed;
+    return decide(soured, area.id, 'feeding-settled', feed.digest, on);
   }, file);
 }
 

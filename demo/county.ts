@@ -247,7 +247,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     place: 'Chalk Hill',
     question: 'We always put lime and bone meal on. How much this year?',
     grounds: [{ name: 'Shared lawn', clippings: 'returned', shape: squareFeet('5200') }],
-    results: { 'ph-water': '7.6', om: '2.7', cec: '18', p: p('6'), k: k('150') },
+    results: { 'ph-water': '7.2', om: '2.7', cec: '18', p: p('6'), k: k('150') },
     decisions: { 'feed-p': 'steamed-bone-meal-3-15-0' },
     settled: true,
   },

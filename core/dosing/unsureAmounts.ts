@@ -13,7 +13,7 @@ function overRange(
   ctx: PlanContext,
   { area, ground }: Pick<AreaPlan, 'area' | 'ground'>,
   step: 'ph' | 'feeding',
-  kind: 'lime' | 'n' | 'p' | 'k' | 'one',
+  kind: 'lime' | 'sulfur' | 'n' | 'p' | 'k' | 'one',
   rate: Rate,
   materialId: MaterialId,
 ): void {
@@ -37,11 +37,15 @@ function overRange(
 /** What the advised rates come to over the whole range of ground that is not surely measured. */
 export function unsureAmounts(
   ctx: PlanContext,
-  plan: Pick<AreaPlan, 'area' | 'ground' | 'lime' | 'feed'>,
+  plan: Pick<AreaPlan, 'area' | 'ground' | 'lime' | 'sulfur' | 'feed'>,
 ): void {
-  const { lime, feed } = plan;
+  const { lime, sulfur, feed } = plan;
   if (lime.verdict === 'dose') {
     overRange(ctx, plan, 'ph', 'lime', lime.rate, lime.chosenMaterial.id);
+  }
+  if (sulfur?.verdict === 'dose') {
+    const { rate, id } = sulfur.chosenMaterial;
+    overRange(ctx, plan, 'ph', 'sulfur', rate, id);
   }
   for (const { role, material, rate } of feed.verdict === 'dose' ? feed.chosen.parts : []) {
     if (role !== 'row') overRange(ctx, plan, 'feeding', role, rate as Rate, material.id);

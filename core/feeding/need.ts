@@ -1,6 +1,6 @@
 import { decisionOf } from '../casefile/casefile';
 import type { Plant } from '../plants/plants';
-import { addRates, readPast } from '../report/past';
+import { addRates, datesOf, readPast } from '../report/past';
 import { laboratoryRates } from '../report/recommendation';
 import { addDays, type IsoDate } from '../typed/date';
 import { perThousandToTotal } from '../units/convert';
@@ -141,11 +141,8 @@ export function nutrientNeeds(ctx: PlanContext, input: NeedInput): Needs {
   const own = packRates(ctx, input);
   const lab = laboratoryRates(ctx, `${area.id}/feed`, readings.recommended);
   const source = followed(decisionOf(file, area.id, 'feed-source')?.value, own, lab);
-  const past = readPast(ctx, file, area.id, 'fertilizer', ground);
-  const last = past
-    .flatMap(({ on }) => (on ? [on] : []))
-    .sort()
-    .at(-1);
+  const past = readPast(ctx, file, area.id, 'fertilizer', ground, planFrom);
+  const last = datesOf(ctx, file, area.id, 'fertilizer').at(-1);
   const spaced = last ? addDays(last, dressingRules(pack, plant).intervalDays.value) : planFrom;
   const earliest = planFrom && spaced && spaced > planFrom ? spaced : planFrom;
   const thisYear = past

@@ -169,7 +169,7 @@ function afterLime(ctx: PlanContext, input: OutlookInput, planFrom: IsoDate): Ou
     const line = ctx.sheet.derive(
       'equation',
       entry,
-      [start, lime.from, lime.target, reach, credit, works, now, ...dressed],
+      [start, lime.from, reference.option.limesTo, reach, credit, works, now, ...dressed],
       (
         begun,
         used,

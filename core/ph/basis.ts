@@ -15,6 +15,8 @@ export type Basis =
       readonly source: SourceId;
     }
   | { readonly kind: 'unstated' }
+  /** Times a factor that stands for limestone as sold, for which what the label says is put where there is one. */
+  | { readonly kind: 'asSold'; readonly effective: number; readonly source: SourceId }
   | { readonly kind: 'product' };
 
 /** The agricultural ground limestone that the SMP table and the Tri-State lines count in. */

@@ -28,6 +28,10 @@ function differing(plan: LimePlan): LimePlan['methods'] {
   );
 }
 
+function followsLaboratory({ file, area }: LimeInput): boolean {
+  return decisionOf(file, area.id, 'lime-method')?.value === 'laboratory';
+}
+
 /** What keeps the step from an answer. */
 function whyAbsent({ readings, goal }: LimeInput) {
   if ('absent' in readings.waterPh) return 'limeNeedsPh';
@@ -100,7 +104,9 @@ export function limeFindings(
   past: { readonly credited: boolean },
 ): void {
   const { area, readings } = input;
-  if (plan.verdict === 'none-needed') {
+  if (plan.verdict === 'none-needed' && followsLaboratory(input) && plan.standing === 'high') {
+    ctx.find(area.id, 'ph', 'note', 'labLimeRefused', {}, [readings.waterPh]);
+  } else if (plan.verdict === 'none-needed') {
     ctx.find(area.id, 'ph', 'note', NONE_NEEDED[plan.standing], {}, [readings.waterPh]);
   }
   if (past.credited && (plan.verdict === 'dose' || plan.verdict === 'at-work')) {
@@ -127,6 +133,11 @@ export function limeFindings(
         { difference: { working: difference.id } },
         [difference],
       );
+    }
+    const limesTo = plan.methods.find((row) => row.chosen)?.option.limesTo ?? plan.target;
+    if (limesTo.id !== plan.target.id) {
+      const params = { target: { working: plan.target.id }, column: { working: limesTo.id } };
+      ctx.find(area.id, 'ph', 'note', 'targetColumn', params, [limesTo]);
     }
     aboutMaterial(ctx, input, plan);
     if (plan.inHalves) {

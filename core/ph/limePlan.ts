@@ -13,7 +13,7 @@ import { msg } from '../working/msg';
 import { limeFindings } from './findings';
 import { bagsOfMaterials, materialRows, methodRows } from './limeRows';
 import { chosenMaterial, limeBrings, type ChosenMaterial } from './limeMaterial';
-import { chosenOption, requirementOptions, type OptionId } from './options';
+import { chosenOption, requirementOptions, type RequirementOption } from './options';
 import type { Bag } from './quality';
 import { residualLime } from './residual';
 import type { Dose, LimeInput, LimePlan, LimeVerdict, PhStanding, ProductRate } from './types';
@@ -89,38 +89,46 @@ function forLime(ctx: PlanContext, input: LimeInput): LimeInput {
   return { ...input, readings: { ...input.readings, waterPh: upper } };
 }
 
-/** An organic soil is limed by its own rule, whatever the plant's window; plants at odds have none. */
+/**
+ * Where the measured pH lies, of a range its middle. An organic soil is limed by its own rule, whatever the plant's
+ * window, unless sour soil is what grows there wants; plants at odds have none.
+ */
 function standingOf({ goal, readings }: LimeInput): PhStanding {
   const { waterPh, organic } = readings;
   if ('absent' in waterPh || goal.conflict) return 'unknown';
   const ph = waterPh.value.value;
-  if (ph < (organic ? TRI_STATE_ORGANIC.max : goal.limeBelow)) return 'sour';
+  const below = organic && !goal.acid ? TRI_STATE_ORGANIC.max : goal.limeBelow;
+  if (ph < below) return 'sour';
   return ph > goal.window.high ? 'high' : 'right';
 }
 
 /**
  * A water pH that needs no lime settles the step, and without one nobody knows, unless the advisor
- * follows the laboratory or an amount of their own.
+ * follows the laboratory or an amount of their own. Above the window only an amount of their own, with its
+ * reason, goes on: a laboratory's routine line does not. What is worth a trip is told by effective lime.
  */
 function verdictOf(
-  { area, file, pack, goal }: LimeInput,
+  { area, file, pack, goal, readings }: LimeInput,
   standing: PhStanding,
-  chosen: OptionId,
+  { id: chosen, advised }: RequirementOption,
   rate: ProductRate,
   credited: boolean,
 ): LimeVerdict {
   const decided = decisionOf(file, area.id, 'lime-method')?.value;
+  if (standing === 'high' && decided !== 'own') return 'none-needed';
   if (decided !== 'own' && decided !== 'laboratory') {
-    if (standing === 'right' || standing === 'high') return 'none-needed';
+    if (standing === 'right') return 'none-needed';
     if (standing === 'unknown' && chosen !== 'laboratory') return 'absent';
     // What loves sour soil is limed by nobody's routine, only by an amount that was decided for.
     if (goal.acid) return 'absent';
   }
-  if ('absent' in rate) return 'absent';
-  const { value } = rate.value;
+  if ('absent' in rate || 'absent' in advised) return 'absent';
+  const { value } = advised.value;
   const tooLittle = value < pack.lime.least.value && chosen !== 'own';
   if (tooLittle && credited) return 'at-work';
-  if (value === 0) return 'none-needed';
+  // At the upper end of a range nothing is needed, at its middle something is: too little to go by.
+  const unsure = standing === 'sour' && 'value' in readings.waterPh && readings.waterPh.range;
+  if (value === 0) return unsure ? 'not-worth-a-trip' : 'none-needed';
   return tooLittle ? 'not-worth-a-trip' : 'dose';
 }
 
@@ -129,7 +137,7 @@ function datedDoses(
   set: DoseSet,
   rate: ProductRate,
   lastOn: IsoDate | undefined,
-  { intervalMonths }: LimeMaterial,
+  { material: { intervalMonths }, passedBy }: ChosenMaterial,
 ): Dose[] {
   if (!planFrom || 'absent' in rate) return [];
   const months = Math.max(intervalMonths ?? 0, pack.lime.intervalMonths.value);
@@ -140,8 +148,11 @@ function datedDoses(
     seasons: pack.lime.seasons,
     interval: { months },
   });
-  const large = rate.value.value > pack.lime.confirmAbove.value;
-  return dates.flatMap((date, index) => {
+  // What is advised against goes on no longer than a test without being looked at.
+  const large = passedBy !== undefined || rate.value.value > pack.lime.confirmAbove.value;
+  // What comes after the test of what is advised against, only that test can tell.
+  const told = passedBy === undefined ? dates.length : pack.lime.firmDoses.value + 1;
+  return dates.slice(0, told).flatMap((date, index) => {
     const amount = set.doses[index];
     if (!amount) return [];
     const state = large && amount.ordinal > pack.lime.firmDoses.value ? 'conditional' : 'firm';
@@ -234,8 +245,8 @@ export function planLime(ctx: PlanContext, given: LimeInput): LimePlan {
   const { file, area, pack, ground, readings } = input;
   const target = targetOf(ctx, input);
   const treatedDepth = depthOf(ctx, input);
-  const sampledOn = readings.sampledOn ?? input.planFrom;
-  const { credit, lastOn } = residualLime(ctx, file, area.id, sampledOn, ground);
+  const days = { sampledOn: readings.sampledOn, planFrom: input.planFrom };
+  const { credit, lastOn } = residualLime(ctx, file, area.id, days, ground);
 
   const bags = bagsOfMaterials(ctx, input);
   const taken = chosenMaterial(input);
@@ -258,10 +269,10 @@ export function planLime(ctx: PlanContext, given: LimeInput): LimePlan {
     methods.filter((row) => !row.chosen && !('absent' in row.rate)).map((row) => row.rate),
   );
 
-  const standing = standingOf(input);
-  const verdict = verdictOf(input, standing, chosen.id, rate, credit !== undefined);
+  const standing = standingOf(given);
+  const verdict = verdictOf(given, standing, chosen, rate, credit !== undefined);
   const set = limeDoses(ctx, input, verdict, rate, bag, taken);
-  const doses = datedDoses(input, set, rate, lastOn, taken.material);
+  const doses = datedDoses(input, set, rate, lastOn, taken);
   const brings = limeBrings(ctx, area.id, taken.material, rate);
   const waiting = doses.find(({ state }) => state === 'conditional');
   const plan: LimePlan = {

@@ -36,7 +36,7 @@ function methodAmounts(
   bag: Bag,
 ): Pick<MethodRow, 'option' | 'rate' | 'total'> {
   const prefix = `${area.id}/lime/${option.id}`;
-  const rate = toProduct(ctx, `${prefix}/product`, option.advised, option.basis, bag.effectiveness);
+  const rate = toProduct(ctx, `${prefix}/product`, option.advised, option.basis, bag);
   const total = ctx.sheet.derive(
     'multiply',
     { id: `${prefix}/here`, label: msg('dose.total') },
@@ -110,7 +110,7 @@ export function materialRows(
     const bag = bags.get(id);
     if (!bag) return [];
     const prefix = `${area.id}/lime/material/${id}`;
-    const rate = toProduct(ctx, `${prefix}/rate`, option.advised, option.basis, bag.effectiveness);
+    const rate = toProduct(ctx, `${prefix}/rate`, option.advised, option.basis, bag);
     const total = ctx.sheet.derive(
       'multiply',
       { id: `${prefix}/total`, label: msg('dose.total') },

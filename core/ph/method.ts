@@ -35,6 +35,8 @@ export interface RequirementMethod {
   readonly depthIn: number;
   /** What the report has to hold for it to be asked at all; the usual ones are always asked. */
   readonly reads?: (typeof BUFFERS)[number] | 'acidity';
+  /** The targets that its source has a column or a line for; a target between two is answered by the next higher one. */
+  readonly targets?: readonly number[];
   /** Writes the requirement under `prefix`; absent, with the reason, outside its validity. */
   readonly compute: (ctx: PlanContext, prefix: string, input: MethodInput) => Figure<PerAcre>;
 }

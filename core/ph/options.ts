@@ -33,6 +33,8 @@ export interface RequirementOption {
   readonly requirement: LimestoneRate;
   /** What is advised of it: the lower end of a range, less lime that is still at work. */
   readonly advised: LimestoneRate;
+  /** The pH that the requirement brings the soil to: the target, or that of the column that stands for it. */
+  readonly limesTo: MethodInput['target'];
 }
 
 interface OptionInput extends MethodInput {
@@ -43,6 +45,9 @@ interface OptionInput extends MethodInput {
   /** A mix in containers: the tables are of soils and say nothing of it. */
   readonly pottingMix: boolean;
 }
+
+/** Two targets count as one within this. */
+const SAME_PH = 1e-9;
 
 function perAcreToRate(value: PerAcre): Quantity<'lb/1000ft2', 'limestone'> {
   return value.unit === 'ton/acre' ? tonsPerAcreToPerThousand(value) : perAcreToPerThousand(value);
@@ -117,6 +122,21 @@ function safeEnd(
   );
 }
 
+/** The target itself where the source has a column for it, else the next higher one that it has. */
+function columnTarget(
+  ctx: PlanContext,
+  prefix: string,
+  { targets = [], source }: RequirementMethod,
+  target: MethodInput['target'],
+): MethodInput['target'] {
+  if ('absent' in target) return target;
+  const wanted = target.value.value;
+  const column = targets.find((each) => each >= wanted - SAME_PH);
+  if (column === undefined || column - wanted < SAME_PH) return target;
+  const entry = { id: `${prefix}/column`, label: msg('lime.column'), source } as const;
+  return ctx.constant(entry, column, 'pH', 'water');
+}
+
 function methodOption(
   ctx: PlanContext,
   method: RequirementMethod,
@@ -132,7 +152,8 @@ function methodOption(
   const requirement = treated(ctx, prefix, asPrinted, method.depthIn, input.treatedDepth);
   const safe = method.id === 'texture' ? safeEnd(ctx, prefix, requirement, input) : requirement;
   const advised = lessCredit(ctx, prefix, safe, input.credit);
-  return { id: method.id, basis: method.basis, asPrinted, requirement, advised };
+  const limesTo = columnTarget(ctx, prefix, method, input.target);
+  return { id: method.id, basis: method.basis, asPrinted, requirement, advised, limesTo };
 }
 
 const LAB_BASIS: Readonly<Record<string, Basis>> = {
@@ -212,13 +233,14 @@ function laboratoryOption(ctx: PlanContext, input: OptionInput): RequirementOpti
     asPrinted: undefined,
     requirement,
     advised: lessCredit(ctx, prefix, requirement, input.credit),
+    limesTo: input.target,
   };
 }
 
 /** The advisor's own amount; it needs a reason, since it passes the guidance. */
 function ownOption(
   ctx: PlanContext,
-  { file, areaId }: OptionInput,
+  { file, areaId, target }: OptionInput,
   guidance: RequirementOption | undefined,
 ): RequirementOption {
   const decision = decisionOf(file, areaId, 'lime-own');
@@ -245,6 +267,7 @@ function ownOption(
     asPrinted: undefined,
     requirement,
     advised: requirement,
+    limesTo: target,
   };
 }
 

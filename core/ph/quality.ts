@@ -237,18 +237,29 @@ export function readBag(
 /**
  * A requirement as pounds of the product in the bag. Quality is counted once: CCE against CCE, or a
  * score (which already contains CCE) against that of the basis by the same scheme of fineness. Where
- * the basis does not state its quality a pound is a pound of any limestone, but not of what is stronger.
+ * the basis does not state its quality a pound is a pound of any limestone, but not of what is stronger. A factor
+ * that stands for limestone as sold gives way to what the label says.
  */
 export function toProduct(
   ctx: PlanContext,
   id: string,
   requirement: LimestoneRate,
   basis: Basis,
-  effectiveness: Effectiveness,
+  { effectiveness, fromLabel }: Pick<Bag, 'effectiveness' | 'fromLabel'>,
 ): Figure<Quantity<'lb/1000ft2', 'product'>> {
   const table = `${id}/basis`;
   const standing = 'recalled' as const;
   const entry = { id, label: msg('lime.toProduct') };
+  if (basis.kind === 'asSold' && fromLabel) {
+    const named = { id: table, label: msg('lime.basisAsSold'), source: basis.source } as const;
+    const of = ctx.constant(named, basis.effective, '%', 'ECCE');
+    return ctx.sheet.derive(
+      'proportion',
+      entry,
+      [requirement, of, effectiveness.figure],
+      (r, b, l) => quantity((r.value * b.value) / l.value, 'lb/1000ft2', 'product'),
+    );
+  }
   if (basis.kind !== 'limestone') {
     const { figure } = effectiveness;
     const strong = 'value' in figure && figure.value.value > LIMESTONE_CCE_MAX;

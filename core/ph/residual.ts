@@ -1,6 +1,6 @@
 import type { CaseFile } from '../casefile/casefile';
 import type { Ground } from '../ground/ground';
-import { addRates, readPast, type PastDressing } from '../report/past';
+import { addRates, datesOf, readPast, type PastDressing } from '../report/past';
 import { LIMESTONE_CCE_MAX, LIMESTONE_CCE_MIN, TABLE_LIMESTONE_CCE } from '../tables/limeQuality';
 import { DAYS_PER_MONTH, UNREACTED_LOSS_PER_MONTH } from '../tables/residualLime';
 import { daysBetween, type IsoDate } from '../typed/date';
@@ -100,13 +100,15 @@ export function residualLime(
   ctx: PlanContext,
   file: CaseFile,
   areaId: string,
-  sampledOn: IsoDate | undefined,
+  days: { readonly sampledOn: IsoDate | undefined; readonly planFrom: IsoDate | undefined },
   ground: Ground,
 ): ResidualLime {
-  const past = readPast(ctx, file, areaId, 'lime', ground);
-  if (past.length === 0) return { credit: undefined, lastOn: undefined };
+  const { planFrom } = days;
+  const sampledOn = days.sampledOn ?? planFrom;
+  const past = readPast(ctx, file, areaId, 'lime', ground, planFrom);
+  const lastOn = datesOf(ctx, file, areaId, 'lime').at(-1);
+  if (past.length === 0) return { credit: undefined, lastOn };
   const credits = past.map((dressing) => creditOf(ctx, dressing, sampledOn));
   const entry = { id: `${areaId}/lime/credit`, label: msg('past.creditTotal') };
-  const dates = past.flatMap(({ on }) => (on ? [on] : [])).sort();
-  return { credit: addRates(ctx, entry, credits, 'limestone'), lastOn: dates.at(-1) };
+  return { credit: addRates(ctx, entry, credits, 'limestone'), lastOn };
 }

@@ -53,7 +53,7 @@ test.each<[string, LawnInput, string | undefined, string | undefined]>([
   ['within the range', { ph: '4.8' }, undefined, undefined],
   ['below it', { ph: '3.9' }, undefined, undefined],
   ['no plant of sour soil', { plant: 'tomato', ph: '7.4' }, undefined, undefined],
-  ['an organic soil', { om: '40' }, undefined, undefined],
+  ['an organic soil', { om: '40', texture: '' }, undefined, undefined],
   ['plants at odds', { plant: 'asparagus', sharing: ['blueberry'] }, undefined, undefined],
   [
     'a mix in tubs',

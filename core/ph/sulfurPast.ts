@@ -1,5 +1,5 @@
 import { decisionOf } from '../casefile/casefile';
-import { addRates, readPast, type PastDressing } from '../report/past';
+import { addRates, datesOf, readPast, SULFUR_PERCENT, type PastDressing } from '../report/past';
 import { EDGE_MARGIN, WARM_MONTHS } from '../tables/sulfur';
 import { addMonths, type IsoDate } from '../typed/date';
 import { quantity, type Quantity } from '../units/quantity';
@@ -18,7 +18,6 @@ export interface PastSulfur {
 
 /** What is told of no percentage counts as pure, so that less is left for the year. */
 const PURE = 100;
-const PERCENT = { min: 5, max: 100 };
 
 /** The day by which so many warm months have gone by. */
 export function afterWarmMonths(date: IsoDate): IsoDate {
@@ -45,7 +44,7 @@ function sulfurOf(
           '%',
           'S',
         )
-      : ctx.number({ ...percent, at }, entry.percent, PERCENT, '%', 'S');
+      : ctx.number({ ...percent, at }, entry.percent, SULFUR_PERCENT, '%', 'S');
   return ctx.sheet.derive(
     'equation',
     { id: `${prefix}/sulfur`, label: msg('sulfur.past'), detail: { equation: 'percent-of' } },
@@ -59,13 +58,13 @@ export function pastSulfur(
   ctx: PlanContext,
   { file, area, ground, planFrom }: LimeInput,
 ): PastSulfur {
-  const past = readPast(ctx, file, area.id, 'sulfur', ground);
+  const past = readPast(ctx, file, area.id, 'sulfur', ground, planFrom);
   const yearAgo = planFrom && addMonths(planFrom, -12);
   const recent = past.filter(({ on }) => !on || !yearAgo || on > yearAgo);
   const entry = { id: `${area.id}/sulfur/past`, label: msg('sulfur.pastYear') };
   const rates = recent.map((dressing) => sulfurOf(ctx, dressing));
   return {
-    days: past.flatMap(({ on }) => on ?? []).sort(),
+    days: datesOf(ctx, file, area.id, 'sulfur'),
     rate: rates.length > 0 ? addRates(ctx, entry, rates, 'S') : undefined,
   };
 }
@@ -83,14 +82,6 @@ export function waitsUntil(
   return !('absent' in left) && left.value.value === 0 ? addMonths(last, 12) : undefined;
 }
 
-/** The days of sulfur, by the document alone; a day that does not parse has its problem elsewhere. */
-function daysOf(ctx: PlanContext, { file, area }: LimeInput): IsoDate[] {
-  return Object.values(file.past)
-    .filter(({ areaId, kind }) => areaId === area.id && kind === 'sulfur')
-    .flatMap(({ id, on }) => ctx.date(`past/${id}/on`, on) ?? [])
-    .sort();
-}
-
 /**
  * Guards against overshoot: an amount entered before the last one can have worked, or near the lower end of the range,
  * stops with the reason; what was spread too soon is said.
@@ -102,7 +93,7 @@ export function guardSulfur(
 ): void {
   const { file, area, goal, readings, planFrom } = input;
   const { waterPh } = readings;
-  const days = daysOf(ctx, input);
+  const days = datesOf(ctx, file, area.id, 'sulfur');
   const wanted = (decisionOf(file, area.id, 'sulfur-own')?.value ?? '').trim() !== '';
   if (wanted && sulfur?.verdict === 'wait' && sulfur.why) {
     ctx.find(area.id, 'ph', 'stop', 'sulfurTooSoon', { why: sulfur.why }, [sulfur.gross]);

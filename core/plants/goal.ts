@@ -42,7 +42,7 @@ function windowOf(plant: Plant, school: string | undefined): PhGoal {
 
 /** The plants of an area, the first of them the one that it is fed for. */
 function plantsOf(area: Area, first: Plant): Plant[] {
-  const others = area.sharing.flatMap((id) => own(PLANTS, id) ?? []);
+  const others = [...new Set(area.sharing)].flatMap((id) => own(PLANTS, id) ?? []);
   return [first, ...others.filter(({ id }) => id !== first.id)];
 }
 

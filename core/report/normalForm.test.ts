@@ -193,7 +193,8 @@ describe('pH in CaCl2', () => {
     const [area] = planCase(
       lawnCase({ texture: 'loam', more: { 'ph-cacl2': { text: '5.3' } } }),
     ).areas;
-    expect(area?.lime.verdict).toBe('none-needed');
+    // Its middle is too sour, its upper end needs nothing: too little is known for a trip.
+    expect(area?.lime.verdict).toBe('not-worth-a-trip');
   });
 
   test('converted by the laboratory already it stands as it is, and a water pH goes before it', () => {

@@ -1,5 +1,6 @@
 import type { CaseFile, PastEntry } from '../casefile/casefile';
 import type { Ground } from '../ground/ground';
+import { ask, asking } from '../questions';
 import { daysBetween, type IsoDate } from '../typed/date';
 import { totalToPerThousand } from '../units/convert';
 import { quantity, type Quantity } from '../units/quantity';
@@ -16,14 +17,35 @@ export interface PastDressing {
 }
 
 const RATE = { above: 0, max: 100_000 };
+/** What a product of sulfur holds of it, %. */
+export const SULFUR_PERCENT = { min: 5, max: 100 };
 
 function untouched({ on, amount, percent }: PastEntry): boolean {
   return [on, amount.text, percent].every((text) => text.trim() === '');
 }
 
+/** What is dated after the start of the plan has not been put on yet. */
+function isToCome(on: IsoDate | undefined, planFrom: IsoDate | undefined): boolean {
+  return !!on && !!planFrom && on > planFrom;
+}
+
+/** The days that entries of one kind are dated, in order, also those that are to come: to keep the distance from. */
+export function datesOf(
+  ctx: PlanContext,
+  { past }: CaseFile,
+  areaId: string,
+  kind: PastEntry['kind'],
+): IsoDate[] {
+  return Object.values(past)
+    .filter((entry) => entry.areaId === areaId && entry.kind === kind)
+    .flatMap(({ id, on }) => ctx.date(`past/${id}/on`, on) ?? [])
+    .sort();
+}
+
 /**
- * The entries of one kind for an area, read into rates. Rows in which nothing is typed do not
- * count; a row without its date has an absent rate, since nobody can tell whether it still works.
+ * The entries of one kind for an area, read into rates. Rows in which nothing is typed do not count, nor does what
+ * is dated after the start of the plan (which is asked about); a row without its date has an absent rate, since
+ * nobody can tell whether it still works.
  */
 export function readPast(
   ctx: PlanContext,
@@ -31,12 +53,14 @@ export function readPast(
   areaId: string,
   kind: PastEntry['kind'],
   ground: Ground,
+  planFrom: IsoDate | undefined,
 ): PastDressing[] {
   return Object.values(file.past)
     .filter((entry) => entry.areaId === areaId && entry.kind === kind && !untouched(entry))
-    .map((entry) => {
+    .flatMap((entry) => {
       const prefix = `${areaId}/past/${entry.id}`;
       const on = ctx.date(`past/${entry.id}/on`, entry.on);
+      if (isToCome(on, planFrom)) return [];
       return { entry, prefix, on, rate: readRate(ctx, entry, prefix, on, ground) };
     });
 }
@@ -45,8 +69,8 @@ export function readPast(
 const YEAR_DAYS = 365;
 
 /**
- * Says of sulfur and compost of the last year that they are at work: no amount of theirs is counted yet,
- * and nobody should plan as if there were none.
+ * Says of sulfur and compost of the last year that they are at work: no amount of theirs is counted yet, and nobody
+ * should plan as if there were none. Marks what cannot be read of them, and asks about what is dated after the plan.
  */
 export function noticePast(
   ctx: PlanContext,
@@ -54,12 +78,31 @@ export function noticePast(
   areaId: string,
   planFrom: IsoDate | undefined,
 ): void {
+  const here = Object.values(file.past)
+    .filter((entry) => entry.areaId === areaId && !untouched(entry))
+    .map((entry) => ({ entry, on: ctx.date(`past/${entry.id}/on`, entry.on) }));
+  for (const { entry, on } of here) {
+    // Amounts that no figure rests on: a slip of the pen is marked all the same.
+    if (entry.kind === 'compost' || entry.kind === 'sulfur') {
+      ctx.check(`past/${entry.id}/amount/text`, entry.amount.text, RATE);
+    }
+    if (entry.kind === 'sulfur')
+      ctx.check(`past/${entry.id}/percent`, entry.percent, SULFUR_PERCENT);
+    if (!on || !isToCome(on, planFrom)) continue;
+    const question = { token: `future:${entry.id}:${on}` };
+    const about = { areaId, step: 'results' } as const;
+    const params = { date: { date: on } };
+    ask(ctx, file, areaId, [
+      asking(about, question, 'pastInFuture', params, [], { subject: entry.id }),
+    ]);
+  }
   const recent = (kind: PastEntry['kind']): boolean =>
-    Object.values(file.past).some((entry) => {
-      if (entry.areaId !== areaId || entry.kind !== kind || untouched(entry)) return false;
-      const on = ctx.date(`past/${entry.id}/on`, entry.on);
-      return !on || !planFrom || daysBetween(on, planFrom) <= YEAR_DAYS;
-    });
+    here.some(
+      ({ entry, on }) =>
+        entry.kind === kind &&
+        !isToCome(on, planFrom) &&
+        (!on || !planFrom || daysBetween(on, planFrom) <= YEAR_DAYS),
+    );
   if (recent('sulfur')) ctx.find(areaId, 'ph', 'note', 'sulfurAtWork');
   if (recent('compost')) ctx.find(areaId, 'feeding', 'note', 'compostGiven');
 }

@@ -2,10 +2,11 @@ import {
   MORE_ANALYTES,
   OTHER_ANALYTES,
   type Analyte,
+  type Area,
   type CaseFile,
   type MoreAnalyte,
 } from '../casefile/casefile';
-import { ask } from '../questions';
+import { ask, asking, type Asked } from '../questions';
 import { TEXTURES } from '../tables/limeByTexture';
 import { WATER_ABOVE_CACL2 } from '../tables/phMedia';
 import { SMP_BUFFER_START } from '../tables/smp';
@@ -163,6 +164,27 @@ function furtherValues(
   };
 }
 
+/** Muck and peat hold more than this on their exchange, meq/100 g. Common practice. */
+const MUCK_FROM_CEC = 20;
+/** Beds and tubs that somebody has filled. */
+const FILLED: readonly string[] = ['raised-beds', 'round-containers', 'box-containers'];
+
+/**
+ * Whether it is an organic soil: by its organic matter, unless it has a mineral soil's texture or exchange, or is a
+ * bed or a tub that was filled with compost.
+ */
+function isOrganic(
+  organicMatter: Readings['organicMatter'],
+  { organicAbove }: Pack,
+  cec: Readings['cec'],
+  texture: Readings['texture'],
+  area: Area | undefined,
+): boolean {
+  if ('absent' in organicMatter || organicMatter.value.value <= organicAbove) return false;
+  if (texture || (area && FILLED.includes(area.shape.kind))) return false;
+  return 'absent' in cec || cec.value.value >= MUCK_FROM_CEC;
+}
+
 /** What the plan rests on that is not what it would rather rest on. */
 function notices(ctx: PlanContext, file: CaseFile, areaId: string, readings: Readings): void {
   const { phFromField: by, recommended, waterPh } = readings;
@@ -182,6 +204,17 @@ function notices(ctx: PlanContext, file: CaseFile, areaId: string, readings: Rea
   }
 }
 
+/** Where more than one sample names the area, the first is taken, and that is asked. */
+function severalSamples(file: CaseFile, areaId: string): Asked[] {
+  const all = Object.values(file.samples).filter(({ areaIds }) => areaIds.includes(areaId));
+  const [first] = all;
+  if (!first || all.length < 2) return [];
+  const question = { token: `samples:${all.map(({ id }) => id).join('+')}` };
+  const name = first.name.trim() === '' ? first.id : first.name.trim();
+  const params = { count: all.length, name };
+  return [asking({ areaId, step: 'results' }, question, 'severalSamples', params)];
+}
+
 /** Reads the report of an area: values as typed into figures, slips of the pen into problems. */
 export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pack: Pack): Readings {
   const found = reportFor(file, areaId);
@@ -193,6 +226,14 @@ export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pac
   const paper = fromPaper(ctx, column);
   const fieldTests = found ? readFieldTests(ctx, file, areaId, found.sample.id) : [];
   const { waterPh, by } = withField(ctx, areaId, column, paper.waterPh, fieldTests);
+  const cec = ctx.number(
+    entry('cec'),
+    typed('cec').text,
+    { above: 0, max: 200 },
+    'meq/100g',
+    'CEC',
+  );
+  const texture = TEXTURES.find((known) => known === typed('texture').text);
   const smp = { min: 4, max: SMP_BUFFER_START };
   const readings: Readings = {
     ...paper,
@@ -203,11 +244,11 @@ export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pac
     phUncertainty: uncertaintyOf(ctx, areaId, pack, waterPh, by),
     bufferPh: ctx.number(entry('ph-smp'), typed('ph-smp').text, smp, 'pH', 'SMP'),
     organicMatter,
-    cec: ctx.number(entry('cec'), typed('cec').text, { above: 0, max: 200 }, 'meq/100g', 'CEC'),
-    texture: TEXTURES.find((known) => known === typed('texture').text),
+    cec,
+    texture,
     p: readExtracted(ctx, entry('p'), typed('p'), body, 'P'),
     k: readExtracted(ctx, entry('k'), typed('k'), body, 'K'),
-    organic: !('absent' in organicMatter) && organicMatter.value.value > pack.organicAbove,
+    organic: isOrganic(organicMatter, pack, cec, texture, own(file.areas, areaId)),
     limeRecommendation: { at: `${base}/lime-rec/text`, typed: typed('lime-rec') },
     recommended: {
       base,
@@ -231,6 +272,7 @@ export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pac
       ),
   };
   notices(ctx, file, areaId, readings);
+  ask(ctx, file, areaId, severalSamples(file, areaId));
   const earlier = found ? compareWithEarlier(ctx, { file, areaId, readings, ...found }) : undefined;
   const dates = { ...(reported ? { reported } : {}), ...(taken ? { taken } : {}) };
   const seen = { file, areaId, readings, base, typed, dates, earlier };

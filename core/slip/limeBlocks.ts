@@ -7,9 +7,13 @@ import { sentence, type SlipBlock } from './document';
 import { extentBlocks } from './extents';
 
 /** The reading in the client's words, before any amount. */
-function standing({ readings, lime, plant }: AreaPlan): SlipBlock[] {
+function standing({ readings, lime, plant, goal }: AreaPlan): SlipBlock[] {
   if (lime.standing === 'unknown') return [];
   const params = { ph: { working: readings.waterPh.id }, form: plant.form };
+  if (lime.standing === 'high' && (goal.acid || lime.verdict === 'dose')) {
+    // Sour soil is what grows here, or the advisor limes all the same and says why further down.
+    return [sentence(goal.acid ? 'slip.ph.acidHigh' : 'slip.ph.plain', params)];
+  }
   const by = readings.phFromField?.source;
   const own = by ? [sentence('slip.phFromField', { by })] : [];
   return [sentence(`slip.ph.${lime.standing}`, params), ...own];
@@ -21,6 +25,10 @@ const NOTHING = {
   'at-work': 'slip.limeAtWork',
   'not-worth-a-trip': 'slip.noLimeWorth',
 } as const satisfies Partial<Record<LimePlan['verdict'], MsgId>>;
+
+function isNone(rate: LimePlan['rate']): boolean {
+  return !('absent' in rate) && rate.value.value === 0;
+}
 
 /** How the first dressing goes on: so much for each bed, half each way on a lawn, else evenly. */
 function howOf({ plant, ground, lime }: AreaPlan): Msg {
@@ -79,6 +87,9 @@ export function limeBlocks(ctx: PlanContext, plan: AreaPlan, buying: boolean): S
   const { area, ground, lime } = plan;
   const before = standing(plan);
   const { verdict } = lime;
+  if (verdict === 'not-worth-a-trip' && isNone(lime.rate)) {
+    return [...before, { kind: 'lead', text: msg('slip.noLimeUnsure') }];
+  }
   if (verdict !== 'absent' && verdict !== 'dose') {
     return [...before, { kind: 'lead', text: msg(NOTHING[verdict]) }];
   }

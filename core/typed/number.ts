@@ -48,23 +48,23 @@ function outOfBounds(text: string, value: number, rule: NumberRule): Msg | undef
  * @example parseNumber('6,200', { above: 0 }) // { kind: 'value', value: 6200 }
  */
 export function parseNumber(typed: string, rule: NumberRule): Parsed<number> {
-  const text = typed.trim();
-  if (text === '') return { kind: 'empty' };
-  if (DECIMAL_COMMA.test(text)) {
+  const whole = typed.trim();
+  if (whole === '') return { kind: 'empty' };
+  // What is said of it has room for so much; four hundred digits are more than a number holds anyway.
+  const text = shortened(whole);
+  if (DECIMAL_COMMA.test(whole)) {
     return {
       kind: 'error',
       error: msg('problem.decimalComma', { text, instead: text.replace(',', '.') }),
     };
   }
-  if (!PLAIN.test(text) && !WITH_THOUSANDS.test(text)) {
-    if (HALF_TYPED.test(text)) return { kind: 'error', error: msg('problem.unfinished', { text }) };
+  if (!PLAIN.test(whole) && !WITH_THOUSANDS.test(whole)) {
+    if (HALF_TYPED.test(whole))
+      return { kind: 'error', error: msg('problem.unfinished', { text }) };
     return { kind: 'error', error: msg('problem.notANumber', { text }) };
   }
-  const value = Number(text.replaceAll(',', ''));
-  // Four hundred digits are more than a number holds.
-  if (!Number.isFinite(value)) {
-    return { kind: 'error', error: msg('problem.tooLarge', { text: shortened(text) }) };
-  }
+  const value = Number(whole.replaceAll(',', ''));
+  if (!Number.isFinite(value)) return { kind: 'error', error: msg('problem.tooLarge', { text }) };
   const error = outOfBounds(text, value, rule);
   return error ? { kind: 'error', error } : { kind: 'value', value };
 }

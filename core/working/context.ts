@@ -57,6 +57,12 @@ export class PlanContext {
     return this.sheet.absent(entry, msg('absent.unreadable', { what: entry.label }));
   }
 
+  /** Marks a typed number that no figure rests on where it cannot be read. */
+  check(at: string, text: string, rule: NumberRule): void {
+    const parsed = parseNumber(text, rule);
+    if (parsed.kind === 'error') this.problems[at] = parsed.error;
+  }
+
   /**
    * Reads a typed amount that may be a limit: `<5` is 5 or less, a figure of 5 with a range from 0;
    * `>200` is 200 or more, a figure of 200 with a range up to the rule's end. Everything else is read

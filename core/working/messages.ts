@@ -566,6 +566,11 @@ export interface Messages {
     readonly material: 'any';
   };
   'finding.amountRange.p': { readonly high: 'any'; readonly low: 'any'; readonly material: 'any' };
+  'finding.amountRange.sulfur': {
+    readonly high: 'any';
+    readonly low: 'any';
+    readonly material: 'any';
+  };
   'finding.areaBroken': None;
   'finding.areaMissing': None;
   'finding.areaTooMuch': None;
@@ -584,6 +589,7 @@ export interface Messages {
   'finding.bufferSilent': None;
   'finding.carriesOver': { readonly part: 'any' };
   'finding.cecUnknown': None;
+  'finding.choiceUnknown': { readonly value: 'any' };
   'finding.clippingsUnknown': None;
   'finding.compostGiven': None;
   'finding.containerMix': None;
@@ -600,6 +606,7 @@ export interface Messages {
   'finding.feedUnsettled': None;
   'finding.feedUntested': None;
   'finding.jump': { readonly before: 'any'; readonly now: 'any'; readonly what: 'any' };
+  'finding.labLimeRefused': None;
   'finding.lead.before2024': { readonly value: 'any' };
   'finding.lead.extract': { readonly method: 'any'; readonly value: 'any' };
   'finding.lead.otherSources': { readonly value: 'any' };
@@ -638,6 +645,7 @@ export interface Messages {
   'finding.organicSoil': None;
   'finding.packMissing': { readonly pack: 'any'; readonly version: 'any' };
   'finding.pageBroken': None;
+  'finding.pastInFuture': { readonly date: 'any' };
   'finding.perAcre.k': { readonly text: 'any' };
   'finding.perAcre.p': { readonly text: 'any' };
   'finding.perimeter': { readonly most: 'any' };
@@ -663,6 +671,7 @@ export interface Messages {
   'finding.saltPhAboveWater': None;
   'finding.sampledTooSoon': { readonly last: 'any'; readonly weeks: 'any' };
   'finding.saturationSum': { readonly sum: 'any' };
+  'finding.severalSamples': { readonly count: 'number'; readonly name: 'any' };
   'finding.smallArea': None;
   'finding.sulfateAtOnce': { readonly material: 'any' };
   'finding.sulfurAsk': { readonly why: 'any' };
@@ -677,6 +686,7 @@ export interface Messages {
   'finding.sulfurUnsettled': { readonly total: 'any' };
   'finding.sulfurWait': { readonly why: 'any' };
   'finding.takenAfterReport': None;
+  'finding.targetColumn': { readonly column: 'any'; readonly target: 'any' };
   'finding.tooManyDoses': { readonly count: 'any' };
   'finding.unrated.k': { readonly why: 'any' };
   'finding.unrated.p': { readonly why: 'any' };
@@ -1024,6 +1034,7 @@ export interface Messages {
   'lime.atMostTopRow': None;
   'lime.bagSize': None;
   'lime.bagSizeTypical': None;
+  'lime.basisAsSold': None;
   'lime.basisCce': None;
   'lime.basisEcce': { readonly scheme: 'any' };
   'lime.basisUsual': None;
@@ -1034,6 +1045,7 @@ export interface Messages {
   'lime.capMaterial': { readonly material: 'any' };
   'lime.capNoTill': None;
   'lime.chosenRate': None;
+  'lime.column': None;
   'lime.costDifference': None;
   'lime.delivered': None;
   'lime.difference': None;
@@ -2226,11 +2238,12 @@ export interface Messages {
   'slip.limePasses': { readonly bags: 'any'; readonly pass: 'any' };
   'slip.limeTilledIn': { readonly depth: 'any'; readonly from: 'any'; readonly to: 'any' };
   'slip.limeTons': { readonly tons: 'any' };
-  'slip.nitrateCounts': { readonly value: 'any' };
-  'slip.nitrateCovers': { readonly value: 'any' };
+  'slip.nitrateCounts': None;
+  'slip.nitrateCovers': None;
   'slip.noFeed': None;
   'slip.noFeedKnown': None;
   'slip.noLime': None;
+  'slip.noLimeUnsure': None;
   'slip.noLimeWorth': None;
   'slip.noStock': None;
   'slip.notBegun': None;
@@ -2238,7 +2251,9 @@ export interface Messages {
   'slip.ownAmount': { readonly reason: 'any' };
   'slip.ownMaterial': { readonly reason: 'any' };
   'slip.paragraph': { readonly words: 'any' };
+  'slip.ph.acidHigh': { readonly ph: 'any' };
   'slip.ph.high': { readonly ph: 'any' };
+  'slip.ph.plain': { readonly ph: 'any' };
   'slip.ph.right': { readonly form: 'word'; readonly ph: 'any' };
   'slip.ph.sour': { readonly ph: 'any' };
   'slip.phFromField': { readonly by: 'word' };
@@ -2493,6 +2508,7 @@ export interface Messages {
   'turns.organicMatter': None;
   'turns.packMissing': None;
   'turns.pageBroken': None;
+  'turns.pastInFuture': None;
   'turns.perAcre.k': None;
   'turns.perAcre.p': None;
   'turns.perimeter': None;
@@ -2509,6 +2525,7 @@ export interface Messages {
   'turns.reportInFuture': None;
   'turns.saltPhAboveWater': None;
   'turns.saturationSum': None;
+  'turns.severalSamples': None;
   'turns.smallArea': None;
   'turns.sulfurAsk': None;
   'turns.sulfurNearEdge': None;

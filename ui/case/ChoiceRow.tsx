@@ -35,7 +35,8 @@ export function ChoiceRow({
   const place = decisionPlace(state.doc, area.area.id, what);
   const choose = (): void =>
     session.edit(
-      [{ path: place.path, value: place.write(value) }],
+      // A reason was given for what was chosen before: it does not stand for another choice.
+      [{ path: place.path, value: { what, value, reason: '', at: new Date().toISOString() } }],
       `choose:${place.path}:${value}`,
     );
   return (

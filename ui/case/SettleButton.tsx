@@ -37,8 +37,12 @@ export function SettleButton({ what }: SettleButtonProps): ReactNode {
   const settle = useCallback((): void => {
     const at = new Date().toISOString();
     const decide = (kind: DecisionKind, value: string): { path: string; value: Json } => {
-      const decision: Decision = { what: kind, value, reason: '', at };
-      return { path: `decisions/${decisionKey(areaId, kind)}`, value: { ...decision } };
+      const key = decisionKey(areaId, kind);
+      const before = own(state.doc.decisions, key);
+      // The reason for what is approved stays with it.
+      const reason = before?.value === value ? before.reason : '';
+      const decision: Decision = { what: kind, value, reason, at };
+      return { path: `decisions/${key}`, value: { ...decision } };
     };
     const method = lime.methods.find(({ chosen }) => chosen)?.option.id ?? '';
     const stood = {
@@ -58,7 +62,7 @@ export function SettleButton({ what }: SettleButtonProps): ReactNode {
     session.edit([...stood[what], decide(what, digest)], `settle:${what}:${digest}:${at}`);
     void session.flush();
     requestAnimationFrame(() => document.querySelector<HTMLElement>('[data-act]')?.focus());
-  }, [areaId, digest, feed, lime, session, sulfur, what]);
+  }, [areaId, digest, feed, lime, session, state.doc, sulfur, what]);
   const wanted = verdict === 'dose' && doses.length > 0 && !settled;
   const commands = useMemo<readonly Command[]>(
     () =>

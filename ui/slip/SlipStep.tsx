@@ -2,7 +2,7 @@
 
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { decisionKey, decisionOf } from '../../core/casefile/casefile';
-import { slipDigest } from '../../core/queue';
+import { isSent, slipDigest } from '../../core/queue';
 import { useCase } from '../case/caseContext';
 import { useCommands, type Command } from '../commands/registry';
 import { formatDate, localDay } from '../format/date';
@@ -25,7 +25,7 @@ function Sent(): ReactNode {
   const { session, state, plan } = useCase();
   const decision = decisionOf(state.doc, 'case', 'slip-sent');
   const digest = slipDigest(plan);
-  if (decision?.value === digest) {
+  if (decision && isSent(plan, decision)) {
     const date = formatDate(localDay(new Date(decision.at)));
     return (
       <span className="self-center font-semibold text-spruce">{text('sent.done', { date })}</span>

@@ -22,7 +22,7 @@ test('the slip as text says the same pounds and dates', () => {
 test('"nothing to do" is a finished slip', () => {
   const file = lawnCase({ ph: '6.4', om: '35' });
   const plan = planCase(file);
-  expect(slipText(file, plan)).toContain('Nothing to do: no lime is needed.');
+  expect(slipText(file, plan)).toContain('No lime: your soil pH needs none.');
   expect(slipText(file, plan)).toContain('Test the soil again around 4 Oct 2030.');
   expect(plan.steps.slip).toBe('done');
 });
@@ -138,7 +138,9 @@ test.each(demoCounty('2027-10-04').map((file) => [file.title, file] as const))(
   'the slip has none of the laboratory’s words: %s',
   (_title, file) => {
     const page = slipText({ ...file, client: { ...file.client, name: '' } }, planCase(file));
-    expect(FORBIDDEN.exec(page)?.[0]).toBeUndefined();
+    // Lead is told with its number and its unit: whoever is called about it will ask for both.
+    const rest = page.split('\n').filter((line) => !line.startsWith('Lead'));
+    expect(FORBIDDEN.exec(rest.join('\n'))?.[0]).toBeUndefined();
     expect(page).not.toMatch(/undefined|NaN|\{|\}/);
   },
 );

@@ -18,6 +18,7 @@ export const EXCHANGE_ACIDITY: RequirementMethod = {
   basis: PURE_LIME,
   depthIn: FURROW_SLICE_IN,
   reads: 'acidity',
+  targets: TARGETS,
   compute: (ctx, prefix, { readings, target }) => {
     const acidity = readings.others.acidity as Figure<Quantity<'meq/100g', 'acidity'>> | undefined;
     const entry = { id: `${prefix}/pure`, label: msg('lime.acidity') };

@@ -2,11 +2,13 @@ import { acidShare, ADAMS_EVANS } from '../../tables/adamsEvans';
 import { FURROW_SLICE_IN } from '../../tables/measuring';
 import { quantity } from '../../units/quantity';
 import { msg, type Msg } from '../../working/msg';
-import { UNSTATED } from '../basis';
+import type { Basis } from '../basis';
 import type { RequirementMethod } from '../method';
 import { bufferOf } from './buffers';
 
 const { start, acidityPerPh, poundsPerMeq, asLimestone, lowestBuffer, lowestPh } = ADAMS_EVANS;
+/** The factor stands for limestone of which so much is effective, %. */
+const AS_SOLD: Basis = { kind: 'asSold', effective: 100 / asLimestone, source: 'adams-evans' };
 /** From here up no site is acid, so that there is no share to work out. */
 const HIGHEST_PH = ADAMS_EVANS.curve.intercept;
 
@@ -26,7 +28,7 @@ export const ADAMS_EVANS_BUFFER: RequirementMethod = {
   source: 'adams-evans',
   standing: 'recalled',
   soils: 'mineral',
-  basis: UNSTATED,
+  basis: AS_SOLD,
   depthIn: FURROW_SLICE_IN,
   reads: 'ph-adams-evans',
   compute: (ctx, prefix, { readings, target }) => {

@@ -1,4 +1,4 @@
-import { SMP_DEPTH_IN } from '../../tables/smp';
+import { SMP_DEPTH_IN, SMP_TARGETS } from '../../tables/smp';
 import { msg } from '../../working/msg';
 import { agriculturalLimestone } from '../basis';
 import type { RequirementMethod } from '../method';
@@ -17,6 +17,7 @@ export const SIKORA: RequirementMethod = {
   basis: agriculturalLimestone('ncr-221'),
   depthIn: SMP_DEPTH_IN,
   reads: 'ph-sikora',
+  targets: SMP_TARGETS,
   compute: (ctx, prefix, { readings, target }) => {
     const buffer = bufferOf(readings, 'ph-sikora');
     const entry = { id: `${prefix}/refused`, label: msg('method.sikora') };

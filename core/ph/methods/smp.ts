@@ -84,6 +84,7 @@ export const SMP: RequirementMethod = {
   soils: 'mineral',
   basis: agriculturalLimestone('ncr-221'),
   depthIn: SMP_DEPTH_IN,
+  targets: SMP_TARGETS,
   compute: (ctx, prefix, { readings, target }) =>
     smpRequirement(ctx, prefix, readings.bufferPh, target),
 };

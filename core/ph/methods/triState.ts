@@ -39,6 +39,7 @@ export const TRI_STATE: RequirementMethod = {
   soils: 'mineral',
   basis: agriculturalLimestone('e-2567'),
   depthIn: TRI_STATE_DEPTH_IN,
+  targets: TARGETS,
   compute: (ctx, prefix, { readings, target }) => {
     const buffer = readings.bufferPh;
     const entry = { id: `${prefix}/line`, label: msg('lime.triStateLine') };
