@@ -21,6 +21,7 @@ const config = {
         '<rootDir>/scripts/**/*.test.ts',
         '<rootDir>/app/**/*.test.ts',
         '<rootDir>/demo/**/*.test.ts',
+        '<rootDir>/test/**/*.test.ts',
       ],
     },
     {

@@ -166,6 +166,10 @@ function soilOf({ readings }: LimeInput): (typeof SULFUR_SOIL_OF)[Texture] | und
   return readings.texture && SULFUR_SOIL_OF[readings.texture];
 }
 
+function isNothing(rate: SulfurRate): boolean {
+  return !('absent' in rate) && rate.value.value === 0;
+}
+
 /** A dose, or why there is none: what the soil says, what is still at work, what nobody has told. */
 function verdictOf(
   input: LimeInput,
@@ -183,10 +187,12 @@ function verdictOf(
   if (past.rate && 'absent' in past.rate) {
     return { verdict: 'ask', why: msg('sulfur.why.past', { why: past.rate.absent }) };
   }
+  if (isNothing(left)) return { verdict: 'wait', why: msg('sulfur.why.full') };
   if (!soil) return { verdict: 'ask', why: msg('sulfur.why.texture') };
   if ('absent' in gross) {
     return { verdict: 'ask', why: msg('sulfur.why.absent', { why: gross.absent }) };
   }
+  if (isNothing(gross)) return { verdict: 'none', why: msg('sulfur.why.none') };
   return { verdict: 'dose', why: undefined };
 }
 

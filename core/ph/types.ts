@@ -104,9 +104,9 @@ export interface LimePlan {
 }
 
 /**
- * What becomes of sulfur: a dose, not in this soil, a question first, or wait for what is at work.
+ * What becomes of sulfur: a dose, none at all, not in this soil, a question first, or wait for what is at work.
  */
-export type SulfurVerdict = 'refused' | 'ask' | 'wait' | 'dose';
+export type SulfurVerdict = 'none' | 'refused' | 'ask' | 'wait' | 'dose';
 
 /** What a bag of sulfur is worth. */
 export interface SulfurBag {

@@ -941,6 +941,7 @@ export interface Messages {
   'headline.sulfur.dose': { readonly material: 'any'; readonly total: 'any' };
   'headline.sulfur.dosePerThousand': { readonly material: 'any'; readonly total: 'any' };
   'headline.sulfur.noArea': None;
+  'headline.sulfur.none': None;
   'headline.sulfur.refused': None;
   'headline.sulfur.wait': None;
   'help.acidity': None;
@@ -2277,6 +2278,7 @@ export interface Messages {
   'slip.sulfurIn': None;
   'slip.sulfurMyths': None;
   'slip.sulfurNone.ask': None;
+  'slip.sulfurNone.none': None;
   'slip.sulfurNone.refused': None;
   'slip.sulfurNone.undated': None;
   'slip.sulfurNone.wait': None;
@@ -2424,6 +2426,8 @@ export interface Messages {
   'sulfur.why.askFizz': { readonly limit: 'any' };
   'sulfur.why.carbonateTest': { readonly limit: 'any' };
   'sulfur.why.fizz': None;
+  'sulfur.why.full': None;
+  'sulfur.why.none': None;
   'sulfur.why.past': { readonly why: 'any' };
   'sulfur.why.texture': None;
   'sulfur.why.tooHigh': { readonly limit: 'any' };

@@ -1,0 +1,142 @@
+/** What holds for every case that the schema takes, whatever was typed into it. */
+import type { CaseFile } from '../core/casefile/casefile';
+import type { DoseSet } from '../core/dosing/doses';
+import { planCase } from '../core/plan';
+import type { Plan } from '../core/planTypes';
+import { findingKey } from '../core/working/finding';
+import type { Msg } from '../core/working/msg';
+import { valueOf, type Figure, type Working } from '../core/working/working';
+import { planResponse } from '../files/planApi/response';
+import { validateCaseFile } from '../files/schemas/caseFile';
+import { indexRow } from '../store/indexRow';
+import '../ui/format/caseWords';
+import { messageText } from '../ui/format/message';
+import { slipText } from '../ui/slip/slipText';
+
+/** Figures that may lie below zero: what tells one thing from another, or days that are still to come. */
+const MAY_BE_NEGATIVE = /difference|change|more|rounding|acid|off$|days$/;
+const NEARLY = 1e-6;
+
+function number(figure: Figure | undefined): number {
+  return figure ? (valueOf(figure)?.value ?? NaN) : NaN;
+}
+
+/** What is wrong with a sentence as it is written: nothing in it, or a hole in it. */
+function badWords(words: string): string | undefined {
+  if (words.trim() === '') return 'an empty sentence';
+  return /undefined|NaN|Infinity|\{[a-z]/.test(words)
+    ? `a hole: ${words.slice(0, 120)}`
+    : undefined;
+}
+
+function badNumber(entry: Working): string | undefined {
+  if ('absent' in entry) {
+    return entry.absent.id === 'absent.noNumber' ? `no number: ${entry.id}` : undefined;
+  }
+  const { value, range } = entry;
+  const all = [value.value, ...(range ? [range.low, range.high] : [])];
+  if (!all.every(Number.isFinite)) return `not finite: ${entry.id}`;
+  if (range && range.low > range.high + NEARLY) return `range upside down: ${entry.id}`;
+  const least = Math.min(...all);
+  return least < -NEARLY && !MAY_BE_NEGATIVE.test(entry.id) ? `negative: ${entry.id}` : undefined;
+}
+
+/** Doses sum to the need and none passes its limit, printed as they are. */
+function badDoses({ workings }: Plan, prefix: string, set: DoseSet): string[] {
+  if (set.doses.length === 0) return [];
+  const sum = (figures: readonly Figure[]): number =>
+    figures.reduce((all, figure) => all + number(figure), 0);
+  const total = number(set.total);
+  const close = (a: number, b: number): boolean =>
+    Math.abs(a - b) <= NEARLY * Math.max(1, Math.abs(a));
+  const limit = workings[`${prefix}/dose/limit`];
+  const most = limit && !('absent' in limit) ? limit.value.value : Infinity;
+  const amounts = set.doses.map(({ amount }) => amount);
+  const printed = set.doses.map((dose) => dose.printed);
+  return [
+    ...(close(sum(amounts), total) ? [] : [`doses do not sum: ${prefix}`]),
+    ...(close(sum(printed) - total, number(set.rounding)) ? [] : [`rounding: ${prefix}`]),
+    ...(printed.every((each) => number(each) <= most * (1 + NEARLY) + NEARLY)
+      ? []
+      : [`over its limit: ${prefix}`]),
+  ];
+}
+
+function badAmounts(plan: Plan): string[] {
+  return plan.areas.flatMap(({ area, lime, sulfur, feed }) => [
+    ...badDoses(plan, `${area.id}/lime`, lime.set),
+    ...(sulfur ? badDoses(plan, `${area.id}/sulfur`, sulfur.set) : []),
+    ...feed.chosen.parts.flatMap(({ role, set }) => badDoses(plan, `${area.id}/feed/${role}`, set)),
+    ...(feed.hold && feed.chosen.parts.length > 0 ? [`held and fed: ${area.id}`] : []),
+  ]);
+}
+
+/** Sentences without figures as they were written: most are the same from case to case. */
+const written = new Map<string, string>();
+
+/** Writes a message of a plan, each that no figure goes into once. */
+function sayOf({ workings }: Plan): (message: Msg) => string {
+  return (message) => {
+    const key = JSON.stringify(message);
+    const words = written.get(key) ?? messageText(message, workings);
+    if (!key.includes('"working"')) written.set(key, words);
+    return words;
+  };
+}
+
+function badSentences(plan: Plan, say: (message: Msg) => string): string[] {
+  const messages = [
+    ...plan.findings.flatMap(({ message, turns }) => (turns ? [message, turns] : [message])),
+    ...Object.values(plan.problems),
+    ...Object.values(plan.workings).flatMap((entry) =>
+      'absent' in entry ? [entry.label, entry.absent] : [entry.label],
+    ),
+  ];
+  return messages.flatMap((message) => {
+    const bad = badWords(say(message));
+    return bad ? [`${message.id}: ${bad}`] : [];
+  });
+}
+
+/**
+ * The laws that a case breaks, each in a few words; none for a sound one. It plans the case and writes its page, its
+ * line on the Desk, what is sent and all sentences.
+ */
+export function brokenLaws(file: CaseFile): string[] {
+  const valid = validateCaseFile(file);
+  if (valid.kind !== 'valid') return [`not a case: ${JSON.stringify(valid.faults[0])}`];
+  const plan = planCase(file);
+  const keys = plan.findings.map(findingKey);
+  const page = slipText(file, plan);
+  const say = sayOf(plan);
+  const line = messageText(indexRow(file, 1, 0).turnsOn);
+  const sent = JSON.stringify(planResponse(file, plan, say, page));
+  return [
+    ...plan.broken.map(({ fault, why }) => `broken: ${fault ?? why}`),
+    ...(plan.findings.some(({ name }) => name === 'pageBroken') ? ['the page is broken'] : []),
+    ...keys.filter((key, at) => keys.indexOf(key) !== at).map((key) => `twice: ${key}`),
+    ...Object.values(plan.workings).flatMap((entry) => badNumber(entry) ?? []),
+    ...badAmounts(plan),
+    ...badSentences(plan, say),
+    ...[page, line].flatMap((words) => badWords(words) ?? []),
+    ...(/NaN|Infinity|undefined/.test(sent) ? ['what is sent has a hole'] : []),
+  ];
+}
+
+/** The seeds of a span, with the laws that their cases break; empty where all hold. */
+export function brokenSeeds(
+  from: number,
+  to: number,
+  caseOf: (seed: number) => CaseFile,
+): Record<number, readonly string[]> {
+  const broken: Record<number, readonly string[]> = {};
+  for (let seed = from; seed < to; seed += 1) {
+    try {
+      const found = brokenLaws(caseOf(seed));
+      if (found.length > 0) broken[seed] = found.slice(0, 3);
+    } catch (error) {
+      broken[seed] = [`threw: ${String(error)}`];
+    }
+  }
+  return broken;
+}
