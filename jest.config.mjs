@@ -9,6 +9,7 @@ const shared = {
 
 /** Core, published checks and files run in plain Node; store and screens need a browser's shape. */
 const config = {
+  maxWorkers: '100%',
   projects: [
     {
       ...shared,

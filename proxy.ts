@@ -9,12 +9,10 @@ const POLICY = ((): string | null => {
   return (JSON.parse(readFileSync(file, 'utf8')) as { policy: string }).policy;
 })();
 
-/** Sends the security headers with every page. */
+/** Sends the policy with every page; the headers of all answers stand in the configuration. */
 export function proxy(): NextResponse {
   const response = NextResponse.next();
   if (POLICY) response.headers.set('Content-Security-Policy', POLICY);
-  response.headers.set('X-Content-Type-Options', 'nosniff');
-  response.headers.set('Referrer-Policy', 'no-referrer');
   return response;
 }
 

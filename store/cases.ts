@@ -37,7 +37,7 @@ export async function putBack(doc: CaseFile, now: number, base = db): Promise<vo
 export type ReadCase =
   | { readonly kind: 'found'; readonly row: CaseRow; readonly raw: unknown }
   | { readonly kind: 'missing' }
-  | { readonly kind: 'refused'; readonly reason: Msg };
+  | { readonly kind: 'refused'; readonly reason: Msg; readonly raw: unknown };
 
 /**
  * Reads a case. One of an older schema is brought to the present one where it is stored, so that
@@ -48,7 +48,9 @@ export async function readCase(id: string, now: number, base = db): Promise<Read
     const row = await base.cases.get(id);
     if (!row || row.deletedAt > 0) return { kind: 'missing' };
     const migrated = migrate(row.doc);
-    if (migrated.kind === 'refused') return { kind: 'refused', reason: migrated.reason };
+    if (migrated.kind === 'refused') {
+      return { kind: 'refused', reason: migrated.reason, raw: row.doc };
+    }
     const present = presentRow(row);
     if (present !== row) await put(base, present, now);
     return { kind: 'found', row: present, raw: migrated.document };

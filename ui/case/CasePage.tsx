@@ -12,8 +12,9 @@ import type { CaseSession } from '../../store/session';
 import { text } from '../format/text';
 import { CaseScreen } from './CaseScreen';
 import { openCase, type OpenedCase } from './openCase';
+import { RefusedCase } from './RefusedCase';
 
-function Refused({ words }: { words: string }): ReactNode {
+function Missing({ words }: { words: string }): ReactNode {
   return (
     <main className="px-6 py-16">
       <h1 className="font-serif text-decision font-semibold">{words}</h1>
@@ -50,11 +51,17 @@ export function CasePage(): ReactNode {
   const areaId = params.get('area');
   const step = STEPS.find((each) => each === params.get('step')) ?? 'ground';
   const [opened, setOpened] = useState<OpenedCase>();
+  const [failed, setFailed] = useState<Error>();
   useEffect(() => {
     let current = true;
-    void openCase(id).then((result) => {
-      if (current) setOpened(result);
-    });
+    openCase(id).then(
+      (result) => {
+        if (current) setOpened(result);
+      },
+      (error: unknown) => {
+        if (current) setFailed(error instanceof Error ? error : new Error(String(error)));
+      },
+    );
     return () => {
       current = false;
     };
@@ -69,8 +76,12 @@ export function CasePage(): ReactNode {
     },
     [id, areaId],
   );
+  // The page of faults says it, and offers another attempt.
+  if (failed) throw failed;
   if (!opened) return <main aria-busy="true" />;
-  if (opened.kind === 'missing') return <Refused words={text('case.missing')} />;
-  if (opened.kind === 'refused') return <Refused words={opened.words} />;
+  if (opened.kind === 'missing') return <Missing words={text('case.missing')} />;
+  if (opened.kind === 'refused') {
+    return <RefusedCase id={id} words={opened.words} document={opened.document} />;
+  }
   return <CaseScreen session={opened.session} step={step} areaId={areaId} go={go} />;
 }

@@ -20,6 +20,8 @@ import { text } from '../format/text';
 import { SlipStep } from '../slip/SlipStep';
 import { SlipPage } from '../slip/SlipPage';
 import { WorkingProvider } from '../working/openWorking';
+import { Contained } from '../shell/Contained';
+import { BrokenCase, BrokenGround, brokenName } from './BrokenGround';
 import { CaseProvider, useCase, type CaseState } from './caseContext';
 import { CaseStatus } from './CaseStatus';
 import { FeedingStep } from './FeedingStep';
@@ -132,12 +134,13 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
   const onFold = useCallback(() => setFolded((before) => !before), []);
   useCommands(useMemo(() => stepCommands(move, session, onFold), [move, session, onFold]));
   const area = plan.areas.find((each) => each.area.id === areaId) ?? plan.areas[0];
+  const broken = plan.broken.find((each) => each.area.id === areaId);
   const value = useMemo<CaseState | undefined>(() => {
     if (!area) return undefined;
     const next = (): void => move(followingStep(step) ?? step);
-    return { session, state, plan, area, all, step, go: move, next };
-  }, [session, state, plan, area, all, step, move]);
-  if (!value) return <main className="p-6">{text('case.noArea')}</main>;
+    return { session, state, plan, area, broken, all, step, go: move, next };
+  }, [session, state, plan, area, broken, all, step, move]);
+  if (!value) return <BrokenCase doc={state.doc} broken={plan.broken} />;
   const Step = all ? AllGround : SCREENS[step];
   return (
     <CaseProvider value={value}>
@@ -157,7 +160,7 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
               </div>
               <details className="rail:hidden">
                 <summary className="cursor-pointer py-1 font-semibold">
-                  {all ? text('rail.all') : areaName(value.area)}
+                  {broken ? brokenName(broken) : all ? text('rail.all') : areaName(value.area)}
                 </summary>
                 <div className="pt-2">
                   <GroundRail />
@@ -168,25 +171,40 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
               id={WORKSHEET}
               className="relative min-w-0 flex-1 bg-sheet px-6 py-4 margin:overflow-y-auto"
             >
-              <Step />
+              {broken && step !== 'slip' ? (
+                <BrokenGround doc={state.doc} broken={broken} />
+              ) : (
+                <Contained
+                  part={text('broken.step', { step: text(`step.${step}`) })}
+                  attempt={state.doc}
+                >
+                  <Step />
+                </Contained>
+              )}
             </main>
             {step !== 'slip' && (
               <aside
                 aria-label={text('margin.title')}
                 className={`shrink-0 overflow-y-auto border-l border-rule py-4 max-margin:hidden ${folded ? 'w-12 px-1' : 'w-82 px-4'}`}
               >
-                <Margin folded={folded} onFold={onFold} />
+                <Contained part={text('broken.margin')} attempt={state.doc}>
+                  <Margin folded={folded} onFold={onFold} />
+                </Contained>
               </aside>
             )}
           </div>
           {step !== 'slip' && (
             <div className="sticky bottom-0 margin:hidden">
-              <MarginBar />
+              <Contained part={text('broken.margin')} attempt={state.doc}>
+                <MarginBar />
+              </Contained>
             </div>
           )}
         </div>
         <div className="hidden print:block">
-          <SlipPage />
+          <Contained part={text('broken.page')} attempt={state.doc}>
+            <SlipPage />
+          </Contained>
         </div>
       </WorkingProvider>
     </CaseProvider>

@@ -2,7 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { reportFor } from '../../core/report/reports';
-import type { AreaPlan } from '../../core/planTypes';
+import type { AreaPlan, BrokenArea } from '../../core/planTypes';
 import { parseDate } from '../../core/typed/date';
 import { formatDate } from '../format/date';
 import { text } from '../format/text';
@@ -11,6 +11,7 @@ import { Figure } from '../working/Figure';
 import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';
 import { areaName } from './areaName';
+import { brokenName } from './BrokenGround';
 import { sampleName } from './ground';
 import { ShapeFigure } from './ShapeFigure';
 
@@ -24,9 +25,9 @@ function Size({ each }: { each: AreaPlan }): ReactNode {
 }
 
 function RailEntry({ each }: { each: AreaPlan }): ReactNode {
-  const { area, all, plan, go, step } = useCase();
+  const { area, broken, all, plan, go, step } = useCase();
   const { id } = each.area;
-  const chosen = !all && id === area.area.id;
+  const chosen = !all && !broken && id === area.area.id;
   const open = plan.findings.some(
     (finding) => finding.severity !== 'note' && finding.areaId === id,
   );
@@ -54,6 +55,25 @@ function RailEntry({ each }: { each: AreaPlan }): ReactNode {
           {open && <StepMark state="decide" />}
         </div>
       </Openable>
+    </li>
+  );
+}
+
+/** Ground that could not be worked out: it is listed all the same. */
+function BrokenEntry({ each }: { each: BrokenArea }): ReactNode {
+  const { broken, go, step } = useCase();
+  const chosen = broken?.area.id === each.area.id;
+  return (
+    <li className={`rounded border-l-3 p-2 ${chosen ? CHOSEN : OTHER}`}>
+      <button
+        type="button"
+        aria-current={chosen ? 'true' : undefined}
+        onClick={() => go(step, each.area.id)}
+        className="block w-full text-left"
+      >
+        <span className="block truncate font-semibold">{brokenName(each)}</span>
+        <span className="block truncate text-small text-madder">{text('broken.short')}</span>
+      </button>
     </li>
   );
 }
@@ -87,7 +107,7 @@ function RestsOn(): ReactNode {
 
 /** The case's ground as small shapes, with what the figures rest on; "all ground" comes first. */
 export function GroundRail(): ReactNode {
-  const { plan, all, go, step } = useCase();
+  const { plan, broken, all, go, step } = useCase();
   return (
     <>
       <h2 className="mb-2 text-label font-semibold text-ink-2">{text('rail.ground')}</h2>
@@ -107,8 +127,11 @@ export function GroundRail(): ReactNode {
         {plan.areas.map((each) => (
           <RailEntry key={each.area.id} each={each} />
         ))}
+        {plan.broken.map((each) => (
+          <BrokenEntry key={each.area.id} each={each} />
+        ))}
       </ul>
-      {!all && <RestsOn />}
+      {!all && !broken && <RestsOn />}
     </>
   );
 }

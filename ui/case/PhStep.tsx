@@ -129,7 +129,7 @@ function Method({ row }: { row: MethodRow }): ReactNode {
     <ChoiceRow
       what="lime-method"
       value={option.id}
-      chosen={chosen}
+      chosen={chosen && !absent}
       disabled={absent && !chosen}
       words={text(`method.${option.id}`)}
       columns={5}

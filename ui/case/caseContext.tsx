@@ -1,7 +1,7 @@
 'use client';
 
 import { createContext, useContext } from 'react';
-import type { AreaPlan, Plan } from '../../core/planTypes';
+import type { AreaPlan, BrokenArea, Plan } from '../../core/planTypes';
 import type { StepId } from '../../core/working/finding';
 import type { CaseSession, SessionState } from '../../store/session';
 
@@ -12,6 +12,8 @@ export interface CaseState {
   readonly plan: Plan;
   /** The chosen area; the first one where all are looked at. */
   readonly area: AreaPlan;
+  /** The chosen ground where it could not be worked out; `area` is another then. */
+  readonly broken: BrokenArea | undefined;
   /** Whether all ground is looked at together. */
   readonly all: boolean;
   readonly step: StepId;

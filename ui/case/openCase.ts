@@ -7,7 +7,7 @@ import { messageText } from '../format/message';
 export type OpenedCase =
   | { readonly kind: 'open'; readonly session: CaseSession }
   | { readonly kind: 'missing' }
-  | { readonly kind: 'refused'; readonly words: string };
+  | { readonly kind: 'refused'; readonly words: string; readonly document: unknown };
 
 /**
  * Opens a case: stores what a dead page had typed, reads and checks the document, and holds what
@@ -19,10 +19,14 @@ export async function openCase(id: string): Promise<OpenedCase> {
   const left = await replayPending(living, Date.now());
   const read = await readCase(id, Date.now());
   if (read.kind === 'missing') return read;
-  if (read.kind === 'refused') return { kind: 'refused', words: messageText(read.reason) };
+  if (read.kind === 'refused') {
+    return { kind: 'refused', words: messageText(read.reason), document: read.raw };
+  }
   const { validateCaseFile } = await import('../../files/schemas/caseFile');
   const checked = validateCaseFile(read.raw);
-  if (checked.kind === 'invalid') return { kind: 'refused', words: messageText(checked.reason) };
+  if (checked.kind === 'invalid') {
+    return { kind: 'refused', words: messageText(checked.reason), document: read.raw };
+  }
   const session = new CaseSession({ ...read.row, doc: checked.file }, { page });
   const held = left.get(id);
   if (held) {

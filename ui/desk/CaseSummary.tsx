@@ -6,6 +6,7 @@ import { migrate } from '../../core/casefile/migrate';
 import { planCase } from '../../core/plan';
 import { asksApproval, findingKey } from '../../core/working/finding';
 import { areaName } from '../case/areaName';
+import { brokenName } from '../case/BrokenGround';
 import { text } from '../format/text';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
@@ -37,6 +38,12 @@ export function CaseSummary({ doc }: { doc: CaseFile }): ReactNode {
               </p>
             </Openable>
           ))}
+        </section>
+      ))}
+      {plan.broken.map((each) => (
+        <section key={each.area.id} className="mt-3">
+          <h3 className="font-semibold">{brokenName(each)}</h3>
+          <p className="text-madder">{text('broken.short')}</p>
         </section>
       ))}
       <ul className="mt-3 grid gap-1.5">

@@ -6,6 +6,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { db, type CaseIndexRow } from '../../store/db';
 import { text } from '../format/text';
+import { Contained } from '../shell/Contained';
 import { Kbd } from '../parts/Kbd';
 import { caseAddress } from './caseAddress';
 
@@ -21,7 +22,11 @@ export function ChosenCase({ row }: { row: CaseIndexRow }): ReactNode {
     <>
       <p className="font-serif text-case font-semibold">{row.title || text('case.untitled')}</p>
       <p className="text-small text-ink-2">{[row.client, row.place].filter(Boolean).join(', ')}</p>
-      {stored && <CaseSummary doc={stored.doc} />}
+      {stored && (
+        <Contained part={text('chosen.part')} attempt={stored}>
+          <CaseSummary doc={stored.doc} />
+        </Contained>
+      )}
       <p className="mt-4 flex items-center gap-2 text-small text-ink-2">
         <Link
           href={caseAddress(row)}

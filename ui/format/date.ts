@@ -1,4 +1,4 @@
-import type { IsoDate } from '../../core/typed/date';
+import { parseDate, type IsoDate } from '../../core/typed/date';
 
 const MONTH = new Intl.DateTimeFormat('en-US', { month: 'short', timeZone: 'UTC' });
 
@@ -9,6 +9,15 @@ const MONTH = new Intl.DateTimeFormat('en-US', { month: 'short', timeZone: 'UTC'
 export function formatDate(date: IsoDate): string {
   const [year = '', , day = ''] = date.split('-');
   return `${Number(day)} ${MONTH.format(new Date(`${date}T00:00:00Z`))} ${year}`;
+}
+
+/**
+ * A typed date written out like any other; what is no date stays as it was typed.
+ * @example dateAsTyped('10/4/2027') // '4 Oct 2027'
+ */
+export function dateAsTyped(typed: string): string {
+  const parsed = parseDate(typed);
+  return parsed.kind === 'value' ? formatDate(parsed.value) : typed.trim();
 }
 
 /**

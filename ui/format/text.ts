@@ -11,15 +11,25 @@ export function addWords(more: Readonly<Record<string, string>>): void {
   for (const [id, words] of Object.entries(more)) catalogue.set(id, words);
 }
 
-/** The compiled message of an id; an id without words is a fault of the program. */
+/**
+ * The compiled message of an id. An id without words is a fault of the program; a line that was stored by another
+ * version may have one, and is no reason for a page to end.
+ */
 export function messageFormat(id: MsgId): IntlMessageFormat {
   const known = formats.get(id);
   if (known) return known;
-  const words = catalogue.get(id);
-  if (words === undefined) throw new Error(`messageFormat: the catalogue has no '${id}'`);
+  const words = catalogue.get(id) ?? instead(id);
   const format = new IntlMessageFormat(words, 'en-US');
   formats.set(id, format);
   return format;
+}
+
+/** In production what stands for words that nobody has; elsewhere the fault is thrown. */
+function instead(id: MsgId): string {
+  if (process.env.NODE_ENV !== 'production') {
+    throw new Error(`messageFormat: the catalogue has no '${id}'`);
+  }
+  return '–';
 }
 
 /** Plain words of the interface by their id. */

@@ -16,6 +16,17 @@ function place({ from, to }: Scale, width: number): (value: number) => number {
     ((Math.min(Math.max(value, from), to) - from) / (to - from)) * (width - 24) + 12;
 }
 
+/** On which side a value lies beyond the track: −1, 1, or 0 on it. */
+function beyondOf({ from, to }: Scale, value: number | undefined): -1 | 0 | 1 {
+  if (value === undefined) return 0;
+  return value < from ? -1 : value > to ? 1 : 0;
+}
+
+/** The number of a value beyond the track, with no more decimals than a report has. */
+function shownBeyond(value: number): string {
+  return String(Math.round(value * 10) / 10);
+}
+
 interface TrackProps {
   readonly window: { readonly low: number; readonly high: number };
   readonly scale: Scale;
@@ -30,7 +41,8 @@ interface TrackProps {
 
 /**
  * The one drawing of a rating: a quiet track, the plant's window as a bracket on it, the measured
- * value as a tick with its uncertainty as a whisker, the target as a diamond.
+ * value as a tick with its uncertainty as a whisker, the target as a diamond. A value that the track does not reach
+ * is an arrow at its end, with its number.
  */
 export function Track({
   window,
@@ -42,6 +54,7 @@ export function Track({
   width = 480,
 }: TrackProps): ReactNode {
   const x = place(scale, width);
+  const beyond = beyondOf(scale, value);
   return (
     <svg
       viewBox={`0 0 ${width} 48`}
@@ -90,8 +103,25 @@ export function Track({
               strokeWidth="1.5"
             />
           )}
-          <line x1={x(value)} x2={x(value)} y1={LINE - 9} y2={LINE + 9} strokeWidth="4" />
+          {beyond === 0 ? (
+            <line x1={x(value)} x2={x(value)} y1={LINE - 9} y2={LINE + 9} strokeWidth="4" />
+          ) : (
+            <path
+              d={`M${x(value) - beyond * 8} ${LINE - 8} l${beyond * 14} 8 l${beyond * -14} 8 z`}
+              className="fill-ink"
+            />
+          )}
         </g>
+      )}
+      {beyond !== 0 && value !== undefined && (
+        <text
+          x={x(value) + beyond * 6}
+          y={LINE - 13}
+          textAnchor={beyond > 0 ? 'end' : 'start'}
+          className="num fill-ink text-label font-semibold"
+        >
+          {shownBeyond(value)}
+        </text>
       )}
     </svg>
   );

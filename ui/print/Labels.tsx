@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { sampleOf, type CaseFile } from '../../core/casefile/casefile';
 import type { Plan } from '../../core/planTypes';
 import { isUnnamed } from '../../core/slip/unnamed';
+import { dateAsTyped } from '../format/date';
 import { quantityText } from '../format/quantity';
 import { text } from '../format/text';
 import { areaName } from '../case/areaName';
@@ -36,7 +37,7 @@ export function Labels({ file, plan }: { file: CaseFile; plan: Plan }): ReactNod
                 </p>
               )}
               <p className="mt-2 border-b border-control text-small text-ink-2">
-                {text('sheet.taken')} {sample.takenOn}
+                {text('sheet.taken')} {dateAsTyped(sample.takenOn)}
               </p>
               {sample.lead === 'yes' && <p className="mt-1 font-semibold">{text('sheet.lead')}</p>}
             </div>

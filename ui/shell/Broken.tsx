@@ -3,6 +3,7 @@
 import type { ReactNode } from 'react';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
+import { TellUs } from './TellUs';
 
 /** Names of errors by which the browser says that it gives no storage. */
 const STORAGE = /OpenFailed|MissingAPI|Quota|Unknown|Database|InvalidState|Security|Version/;
@@ -22,6 +23,7 @@ export function Broken({ error, reset }: BrokenProps): ReactNode {
       <Button className="mt-5" onClick={reset}>
         {text('broken.again')}
       </Button>
+      <TellUs where={text('broken.title')} fault={`${error.name}: ${error.message}`} />
     </main>
   );
 }
