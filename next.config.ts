@@ -17,6 +17,8 @@ const SECURITY = [
 const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
+  // The proxy does it: a redirect of Next's own would come without the headers.
+  skipTrailingSlashRedirect: true,
   headers: () => Promise.resolve([{ source: '/:path*', headers: SECURITY }]),
   env: { NEXT_PUBLIC_VERSION: version },
   // `./check` checks the types in a step of its own, of all files and not only of those that are built.

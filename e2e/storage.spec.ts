@@ -26,18 +26,18 @@ test('a reload in the middle of typing loses nothing, not even what does not par
   await expect(page.getByText('“6,1” has a comma. Did you mean 6.1?')).toBeVisible();
 });
 
-test('a renderer that crashes at 10 seeded moments leaves a valid document', async ({
+test('a renderer that crashes at 50 seeded moments leaves a valid document', async ({
   page,
   context,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(400_000);
   const random = seeded(20271004);
   let app = new App(page);
   await app.newCase();
   await app.saved();
   const url = page.url();
   let typed = '';
-  for (let crash = 0; crash < 10; crash += 1) {
+  for (let crash = 0; crash < 50; crash += 1) {
     const { page: dying } = app;
     const title = app.field('Name of the case');
     await title.waitFor();

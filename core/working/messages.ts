@@ -1233,6 +1233,10 @@ export interface Messages {
   'office.stockName': None;
   'office.stockText': None;
   'office.title': None;
+  'offline.kept': None;
+  'offline.not': None;
+  'offline.open': None;
+  'offline.title': None;
   'opinion.help': None;
   'opinion.opinion-cu': None;
   'opinion.opinion-cu.': None;

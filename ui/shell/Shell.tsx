@@ -12,6 +12,7 @@ import { text } from '../format/text';
 import { Kbd } from '../parts/Kbd';
 import { Broken } from './Broken';
 import { Logo } from './Logo';
+import { useOfflinePage } from './useOfflinePage';
 
 const CommandField = lazy(() => import('../commands/CommandField'));
 const HelpSheet = dynamic(() => import('../commands/HelpSheet'), { ssr: false });
@@ -129,6 +130,7 @@ function useRefusal(): Error | undefined {
 
 /** What stands around every screen: commands and the top bar. */
 export function Shell({ children }: { children: ReactNode }): ReactNode {
+  useOfflinePage();
   const refusal = useRefusal();
   const letterKeys = useLiveQuery(() => readSetting('letterKeys').catch(() => undefined)) !== 'off';
   const setLetterKeys = (on: boolean): void => void writeSetting('letterKeys', on ? 'on' : 'off');

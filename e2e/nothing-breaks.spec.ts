@@ -1,0 +1,220 @@
+import type { CaseFile } from '../core/casefile/casefile';
+import { newArea } from '../core/casefile/newCase';
+import { writeBackup } from '../files/caseJson';
+import { fieldReport, lawnCase, ORACLE, type LawnInput } from '../test/cases';
+import { App, expect, test, type StepName } from './app';
+import type { Page } from '@playwright/test';
+
+const FED: LawnInput = { ph: '6.5', om: '3', cec: '10', p: { text: '8' }, k: { text: '75' } };
+const BUSHES: LawnInput = { ...FED, plant: 'blueberry', ph: '6.2', texture: 'loam' };
+const DIGITS = '9'.repeat(400);
+
+/** Cases that once brought the page down, or could not be opened again. */
+const KNOWN: readonly [string, LawnInput][] = [
+  ['a plot that is fed', { ...FED, plant: 'white-clover', squareFeet: '20000' }],
+  ['sulfur, half a date to plan from', { ...BUSHES, planFrom: '2027-' }],
+  ['sulfur, ground not measured', { ...BUSHES, squareFeet: '' }],
+  [
+    'a kit of 5.0 and 5.5 on blueberries',
+    { ...BUSHES, ph: '', reports: [fieldReport('kit', ['5.0', '5.5'])] },
+  ],
+  [
+    'the laboratory’s lime on muck',
+    { ph: '4.6', om: '45', lab: { text: '60' }, decisions: { 'lime-method': 'laboratory' } },
+  ],
+  [
+    'an own amount on muck',
+    {
+      ph: '4.6',
+      om: '45',
+      decisions: { 'lime-method': 'own', 'lime-own': '60' },
+      reason: 'at hand',
+    },
+  ],
+  ['Adams–Evans at 7.79', { ...FED, ph: '7.79', more: { 'ph-adams-evans': { text: '7.6' } } }],
+  [
+    'past sulfur, no date to plan from',
+    { ...BUSHES, planFrom: 'soon', past: [{ kind: 'sulfur', on: 'x', percent: '0' }] },
+  ],
+  ['lead by an unknown method', { ...FED, more: { pb: { text: '90', method: 'constructor' } } }],
+  ['a plant that nobody knows', { ...ORACLE, plant: 'constructor' }],
+  [
+    'a bed 400 digits wide',
+    { ...ORACLE, shape: { kind: 'raised-beds', number: '2', length: DIGITS, width: DIGITS } },
+  ],
+  ['a plant shared twice', { ...BUSHES, sharing: ['strawberry', 'strawberry', 'blueberry'] }],
+];
+
+function titled(title: string, input: LawnInput): CaseFile {
+  return { ...lawnCase(input), id: title.replace(/\W+/g, '-').toLowerCase(), title };
+}
+
+/** Brings cases in by one backup, as a person does. */
+async function bringIn(page: Page, files: readonly CaseFile[]): Promise<void> {
+  await new App(page).desk();
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'cases.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from([...writeBackup(files, '2027-10-04T12:00:00.000Z')].join('')),
+  });
+  await expect(page.locator('[data-case-link]')).toHaveCount(files.length);
+}
+
+test('cases that once broke the page are opened, edited, and opened again', async ({ page }) => {
+  test.setTimeout(240_000);
+  const app = new App(page);
+  await bringIn(
+    page,
+    KNOWN.map(([title, input]) => titled(title, input)),
+  );
+  for (const [title] of KNOWN) {
+    await app.desk();
+    await page.getByRole('link', { name: title }).first().click();
+    for (const step of ['Results', 'Reading', 'pH', 'Feeding'] satisfies StepName[]) {
+      await app.go(step);
+      await expect(page.locator('#worksheet')).not.toBeEmpty();
+    }
+    await app.go('Slip');
+    await expect(page.locator('#worksheet')).toContainText('This page supports');
+    await app.go('Ground');
+    await app.type('Client', `Client of ${title}`);
+    await app.saved();
+    await page.reload();
+    await expect(app.field('Client')).toHaveValue(`Client of ${title}`);
+    await expect(page.getByRole('alert').filter({ hasText: 'could not go on' })).toHaveCount(0);
+  }
+});
+
+test('a food plot from its pH to its page', async ({ page }) => {
+  const app = new App(page);
+  await bringIn(page, [titled('Hollow plot', { plant: 'white-clover', squareFeet: '20000' })]);
+  await page.getByRole('link', { name: 'Hollow plot' }).first().click();
+  await app.go('Results');
+  await app.type('pH (in water)', '5.6');
+  await app.type('SMP buffer pH', '6.5');
+  await app.go('pH');
+  await expect(page.locator('#worksheet')).toContainText('limestone');
+  await app.go('Feeding');
+  await app.go('Slip');
+  await expect(page.locator('#worksheet')).toContainText('Buy');
+});
+
+/** Puts rows as they stand into the store of cases. */
+async function poison(page: Page, rows: readonly object[]): Promise<void> {
+  await page.evaluate(
+    (all) =>
+      new Promise<void>((resolve, reject) => {
+        const opening = indexedDB.open('agrologos');
+        opening.onsuccess = () => {
+          const storing = opening.result.transaction(['cases', 'deskLines'], 'readwrite');
+          for (const row of all) storing.objectStore('cases').put(row);
+          storing.oncomplete = () => resolve();
+          storing.onerror = () => reject(new Error('not stored'));
+        };
+      }),
+    rows,
+  );
+}
+
+test('poisoned records beside good ones: each is listed, opens as text, and goes; the good ones work', async ({
+  page,
+}) => {
+  const app = new App(page);
+  await bringIn(page, [titled('Weir Cottage', ORACLE), titled('Mill House', FED)]);
+  const good = lawnCase(ORACLE);
+  await poison(page, [
+    { id: 'no-areas', rev: 1, schema: good.schema, deletedAt: 0, doc: { title: 'Nothing in it' } },
+    {
+      id: 'wrong-areas',
+      rev: 1,
+      schema: good.schema,
+      deletedAt: 0,
+      doc: { ...good, id: 'wrong-areas', title: 'Wrong ground', areas: { lawn: 7 } },
+    },
+  ]);
+  await page.reload();
+  await expect(page.locator('[data-case-link]')).toHaveCount(4);
+  await page.getByRole('link', { name: 'Wrong ground' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await page.getByText('The case as text').click();
+  await expect(page.locator('pre')).toContainText('"Wrong ground"');
+  const saving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the case as a file' }).click();
+  expect((await saving).suggestedFilename()).toBe('case.agrologos.json');
+  await page.getByRole('button', { name: 'Delete the case' }).click();
+  await expect(page.locator('[data-case-link]')).toHaveCount(3);
+  await page.getByRole('link', { name: 'Mill House' }).click();
+  await app.go('Ground');
+  await app.type('Client', 'Ada Quill');
+  await app.saved();
+});
+
+test('ground beyond what can be worked out says so; the rest of its case goes on', async ({
+  page,
+}) => {
+  const app = new App(page);
+  const one = titled('Too much ground', ORACLE);
+  const [lawn] = Object.values(one.areas);
+  const more = Array.from({ length: 70 }, (_none, at) => ({
+    ...newArea(`x${at}`, at + 2, { plant: 'cool-season-lawn', situation: 'established' }),
+    name: `Strip ${at + 1}`,
+  }));
+  const all = Object.fromEntries(
+    [lawn, ...more].flatMap((each) => (each ? [[each.id, each]] : [])),
+  );
+  await bringIn(page, [{ ...one, areas: all as CaseFile['areas'] }]);
+  await page.getByRole('link', { name: 'Too much ground' }).first().click();
+  await expect(app.field('Name of the area')).toHaveValue('Main lawn');
+  await page.getByRole('button', { name: 'Strip 70' }).click();
+  await expect(page.locator('#worksheet')).toContainText('more than can be worked out at once');
+  await expect(page.getByRole('button', { name: 'Save the case as a file' })).toBeVisible();
+  await page.getByRole('button', { name: 'Main lawn' }).click();
+  await app.go('Slip');
+  await expect(page.locator('#worksheet')).toContainText('Main lawn');
+});
+
+test('every answer has its headers: pages, assets, the route, what is not there, and redirects', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/');
+  const script = await page.locator('script[src*="_next/static"]').first().getAttribute('src');
+  for (const path of ['/', script ?? '', '/api/demo', '/nowhere', '/case/', '/icon.svg']) {
+    const answer = await request.get(path, { maxRedirects: 0 });
+    const headers = answer.headers();
+    expect([path, headers['x-content-type-options']]).toEqual([path, 'nosniff']);
+    expect([path, headers['permissions-policy'] !== undefined]).toEqual([path, true]);
+    expect([path, headers['cross-origin-opener-policy']]).toEqual([path, 'same-origin']);
+    expect([path, headers['cross-origin-resource-policy']]).toEqual([path, 'same-origin']);
+    expect([path, headers['x-frame-options']]).toEqual([path, 'DENY']);
+  }
+  const policy = (await request.get('/')).headers()['content-security-policy'];
+  expect(policy).toContain("frame-ancestors 'none'");
+});
+
+test.describe('without the server', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('a page that is loaded anew says what works, and what was typed is there afterwards', async ({
+    page,
+    context,
+  }) => {
+    const app = new App(page);
+    await app.newCase();
+    await app.type('Client', 'Ada Quill');
+    await app.saved();
+    await page.evaluate(async () => {
+      const { active } = await navigator.serviceWorker.ready;
+      if (active?.state === 'activating') {
+        await new Promise((resolve) => active.addEventListener('statechange', resolve));
+      }
+    });
+    await context.setOffline(true);
+    await page.reload();
+    await expect(page.getByRole('heading')).toHaveText('The program cannot be reached just now');
+    await expect(page.getByText('Everything that you typed is stored')).toBeVisible();
+    await context.setOffline(false);
+    await page.getByRole('link', { name: 'Try again' }).click();
+    await expect(app.field('Client')).toHaveValue('Ada Quill');
+  });
+});
