@@ -40,7 +40,7 @@ import { houseCopy, withValue } from '../core/yardsticks/house';
 import { SHIPPED_PACKS } from '../core/yardsticks/packs';
 
 /** A row of numbers that is the same for the same seed (mulberry32). */
-class Dice {
+export class Dice {
   private state: number;
 
   constructor(seed: number) {

@@ -58,8 +58,9 @@ function shoppingList({ rows }: Purchase): SlipBlock[] {
 }
 
 function retest(plan: AreaPlan, planFrom: IsoDate | undefined): SlipBlock[] {
-  const { lime, sulfur, readings } = plan;
-  if (!planFrom || lime.testBefore || sulfur?.testOn || readings.untested) return [];
+  const { lime, sulfur, feed, readings } = plan;
+  // What holds the fertilizer says itself what is to be tested.
+  if (!planFrom || lime.testBefore || sulfur?.testOn || readings.untested || feed.hold) return [];
   const date = addMonths(planFrom, 12 * plan.retestYears);
   return [{ kind: 'sentence', text: msg('slip.retest', { date: { date } }) }];
 }

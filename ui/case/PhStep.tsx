@@ -130,7 +130,7 @@ function Method({ row }: { row: MethodRow }): ReactNode {
       what="lime-method"
       value={option.id}
       chosen={chosen && !absent}
-      disabled={absent && !chosen}
+      disabled={absent}
       words={text(`method.${option.id}`)}
       columns={5}
     >
