@@ -1,6 +1,4 @@
-import type { CaseFile } from '../core/casefile/casefile';
-import { newArea } from '../core/casefile/newCase';
-import { writeBackup } from '../files/caseJson';
+import { backupOf, titledCase, withStrips } from '../test/backups';
 import { fieldReport, lawnCase, ORACLE, type LawnInput } from '../test/cases';
 import { App, expect, test, type StepName } from './app';
 import type { Page } from '@playwright/test';
@@ -45,17 +43,13 @@ const KNOWN: readonly [string, LawnInput][] = [
   ['a plant shared twice', { ...BUSHES, sharing: ['strawberry', 'strawberry', 'blueberry'] }],
 ];
 
-function titled(title: string, input: LawnInput): CaseFile {
-  return { ...lawnCase(input), id: title.replace(/\W+/g, '-').toLowerCase(), title };
-}
-
 /** Brings cases in by one backup, as a person does. */
-async function bringIn(page: Page, files: readonly CaseFile[]): Promise<void> {
+async function bringIn(page: Page, files: Parameters<typeof backupOf>[0]): Promise<void> {
   await new App(page).desk();
   await page.locator('input[type=file]').setInputFiles({
     name: 'cases.json',
     mimeType: 'application/json',
-    buffer: Buffer.from([...writeBackup(files, '2027-10-04T12:00:00.000Z')].join('')),
+    buffer: Buffer.from(backupOf(files)),
   });
   await expect(page.locator('[data-case-link]')).toHaveCount(files.length);
 }
@@ -65,7 +59,7 @@ test('cases that once broke the page are opened, edited, and opened again', asyn
   const app = new App(page);
   await bringIn(
     page,
-    KNOWN.map(([title, input]) => titled(title, input)),
+    KNOWN.map(([title, input]) => titledCase(title, input)),
   );
   for (const [title] of KNOWN) {
     await app.desk();
@@ -87,7 +81,7 @@ test('cases that once broke the page are opened, edited, and opened again', asyn
 
 test('a food plot from its pH to its page', async ({ page }) => {
   const app = new App(page);
-  await bringIn(page, [titled('Hollow plot', { plant: 'white-clover', squareFeet: '20000' })]);
+  await bringIn(page, [titledCase('Hollow plot', { plant: 'white-clover', squareFeet: '20000' })]);
   await page.getByRole('link', { name: 'Hollow plot' }).first().click();
   await app.go('Results');
   await app.type('pH (in water)', '5.6');
@@ -120,7 +114,7 @@ test('poisoned records beside good ones: each is listed, opens as text, and goes
   page,
 }) => {
   const app = new App(page);
-  await bringIn(page, [titled('Weir Cottage', ORACLE), titled('Mill House', FED)]);
+  await bringIn(page, [titledCase('Weir Cottage', ORACLE), titledCase('Mill House', FED)]);
   const good = lawnCase(ORACLE);
   await poison(page, [
     { id: 'no-areas', rev: 1, schema: good.schema, deletedAt: 0, doc: { title: 'Nothing in it' } },
@@ -153,16 +147,7 @@ test('ground beyond what can be worked out says so; the rest of its case goes on
   page,
 }) => {
   const app = new App(page);
-  const one = titled('Too much ground', ORACLE);
-  const [lawn] = Object.values(one.areas);
-  const more = Array.from({ length: 70 }, (_none, at) => ({
-    ...newArea(`x${at}`, at + 2, { plant: 'cool-season-lawn', situation: 'established' }),
-    name: `Strip ${at + 1}`,
-  }));
-  const all = Object.fromEntries(
-    [lawn, ...more].flatMap((each) => (each ? [[each.id, each]] : [])),
-  );
-  await bringIn(page, [{ ...one, areas: all as CaseFile['areas'] }]);
+  await bringIn(page, [withStrips(titledCase('Too much ground', ORACLE), 70)]);
   await page.getByRole('link', { name: 'Too much ground' }).first().click();
   await expect(app.field('Name of the area')).toHaveValue('Main lawn');
   await page.getByRole('button', { name: 'Strip 70' }).click();

@@ -250,3 +250,16 @@ test('a case that an older version stored is brought up where it lies, and then 
   expect(stored).toMatchObject({ rev: 4, schema: 4 });
   expect(read.kind === 'found' && [read.row, read.raw]).toEqual([stored, stored?.doc]);
 });
+
+test('typing into a case that was deleted elsewhere does not say that it is saved', async () => {
+  const session = await open('p1');
+  const following = async (): Promise<void> => session.follow(await base.cases.get('c1'));
+  await deleteCase('c1', NOW, base);
+  await following();
+  session.edit([{ path: 'title', value: 'Typed after' }], 'k1');
+  await session.flush();
+  expect(session.getState().save).toBe('deleted');
+  await restoreCase('c1', base);
+  await following();
+  expect(session.getState().save).not.toBe('deleted');
+});

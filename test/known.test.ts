@@ -1,7 +1,7 @@
 /** What once ended a page or a server, each as a test of its own. */
 import { POST } from '../app/api/plan/route';
 import type { Area, CaseFile } from '../core/casefile/casefile';
-import { EMPTY_SHAPE, newArea } from '../core/casefile/newCase';
+import { EMPTY_SHAPE } from '../core/casefile/newCase';
 import { SHIPPED_MATERIALS } from '../core/materials/materials';
 import { planCase, turnsOn } from '../core/plan';
 import { SHIPPED_PACKS } from '../core/yardsticks/packs';
@@ -11,6 +11,7 @@ import { readPack, writePack } from '../files/packJson';
 import '../ui/format/caseWords';
 import { messageText } from '../ui/format/message';
 import { anyCase } from './anyCase';
+import { withStrips } from './backups';
 import { brokenLaws } from './caseLaws';
 import { fieldReport, lawnCase, ORACLE, type LawnInput } from './cases';
 
@@ -109,19 +110,8 @@ test('many unsure parts are worked out in the same breath', () => {
   expect(brokenLaws(file)).toEqual([]);
 });
 
-function manyAreas(count: number): CaseFile {
-  const file = lawnCase(ORACLE);
-  const areas = Array.from({ length: count }, (_none, at) =>
-    newArea(`x${at}`, at + 2, { plant: 'cool-season-lawn', situation: 'established' }),
-  );
-  return {
-    ...file,
-    areas: { ...file.areas, ...Object.fromEntries(areas.map((each) => [each.id, each])) },
-  };
-}
-
 test('more than is worked out is refused by the route with its reason, and planned as far as it goes here', async () => {
-  const file = manyAreas(100);
+  const file = withStrips(lawnCase(ORACLE), 100);
   const headers = { 'content-type': 'application/json' };
   const body = JSON.stringify(file);
   const answer = await POST(new Request('http://x/api/plan', { method: 'POST', headers, body }));
@@ -137,7 +127,7 @@ test('more than is worked out is refused by the route with its reason, and plann
 });
 
 test('an area whose plan throws says so, and the others go on', () => {
-  const file = manyAreas(1);
+  const file = withStrips(lawnCase(ORACLE), 1);
   // Materials without a lime are a fault of the program that every area meets, and none takes the case down.
   const plan = planCase(file, SHIPPED_PACKS, { ...SHIPPED_MATERIALS, lime: [] });
   expect([plan.areas.length, plan.broken.length]).toEqual([0, 2]);

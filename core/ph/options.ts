@@ -20,7 +20,7 @@ import { REQUIREMENT_METHODS } from './methods';
 import { smpLike } from './methods/buffers';
 import { SMP_RESOLVES_TO, smpTopRow } from './methods/smp';
 
-export type OptionId = RequirementMethod['id'] | 'laboratory' | 'own';
+type OptionId = RequirementMethod['id'] | 'laboratory' | 'own';
 type LimestoneRate = Figure<Quantity<'lb/1000ft2', 'limestone'>>;
 
 /** One way to a lime requirement, before the bag's quality. */

@@ -13,7 +13,7 @@ import { bagSize, isTyped } from './bagSize';
 import { effectiveCce, type Basis } from './basis';
 
 /** What a bag is worth: by CCE alone, or with its fineness by the scheme that its label goes by. */
-export type Effectiveness =
+type Effectiveness =
   | { readonly kind: 'CCE'; readonly figure: Figure<Quantity<'%', 'CCE'>> }
   | {
       readonly kind: 'ECCE';

@@ -101,7 +101,7 @@ function sulfur(plan: SulfurPlan, { ground }: AreaPlan, say: Say) {
   };
 }
 
-function need({ pack, laboratory, by, given, need: left, difference }: NeedRow) {
+function need({ pack, laboratory, by, given, credit, need: left, difference }: NeedRow) {
   return {
     packLbPer1000SqFt: number(pack),
     laboratoryLbPer1000SqFt: number(laboratory),
@@ -109,6 +109,7 @@ function need({ pack, laboratory, by, given, need: left, difference }: NeedRow) 
     bySchoolLbPer1000SqFt: Object.fromEntries(
       SCHOOLS.map((school) => [school, number(by[school])]),
     ),
+    inSoilLbPer1000SqFt: number(credit),
     givenLbPer1000SqFt: number(given),
     needLbPer1000SqFt: number(left),
   };
@@ -142,6 +143,7 @@ function feeding({ feed }: AreaPlan) {
   const { rows, source } = needs;
   return {
     verdict,
+    heldBy: feed.hold?.why ?? null,
     source,
     way: chosen.way,
     needs: { N: need(rows.N), P2O5: need(rows.P2O5), K2O: need(rows.K2O) },
@@ -226,6 +228,7 @@ export function planResponse(file: CaseFile, plan: Plan, say: Say, slip: string)
     caseId: file.id,
     pack: file.pack,
     areas: plan.areas.map((each) => area(each, plan, say)),
+    brokenAreas: plan.broken.map(({ area: of, why }) => ({ id: of.id, why })),
     products: purchase.rows.map(({ materialId, pounds, bag, bags, leftOver, cost }) => ({
       material: materialId,
       productLb: number(pounds),

@@ -2,7 +2,7 @@ import { isNode } from '../../core/casefile/nodes';
 import { msg, type Msg } from '../../core/working/msg';
 
 /** No document of ours is nested deeper, a backup and a map file included. */
-export const DEEPEST = 32;
+const DEEPEST = 32;
 /** No list and no object of a case has more entries. */
 const MOST_ENTRIES = 5000;
 /** The one name that no document has: it would name what all objects share. */

@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { CaseFile } from '../../core/casefile/casefile';
 import type { BrokenArea } from '../../core/planTypes';
@@ -41,8 +42,9 @@ export function BrokenCase({
   doc: CaseFile;
   broken: readonly BrokenArea[];
 }): ReactNode {
+  const router = useRouter();
   const remove = (): void => {
-    void deleteCase(doc.id, Date.now()).then(() => window.location.assign('/'));
+    void deleteCase(doc.id, Date.now()).then(() => router.push('/'));
   };
   return (
     <main className="px-6 py-8">

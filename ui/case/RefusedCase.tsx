@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { deleteCase } from '../../store/desk';
 import { download } from '../files/download';
@@ -17,8 +18,9 @@ interface RefusedCaseProps {
 /** A stored case that this version cannot open: why, its document as text, and as a file. */
 export function RefusedCase({ id, words, document }: RefusedCaseProps): ReactNode {
   const json = JSON.stringify(document, null, 2);
+  const router = useRouter();
   const remove = (): void => {
-    void deleteCase(id, Date.now()).then(() => window.location.assign('/'));
+    void deleteCase(id, Date.now()).then(() => router.push('/'));
   };
   return (
     <main className="px-6 py-10">

@@ -1,0 +1,24 @@
+import { readFileSync } from 'node:fs';
+
+function json(file: string): Record<string, unknown> {
+  return JSON.parse(readFileSync(file, 'utf8')) as Record<string, unknown>;
+}
+
+const shipped = Object.keys(json('package.json')['dependencies'] as object);
+/** Licences that ask for no more than their text to be kept. */
+const PLAIN = ['MIT', 'Apache-2.0', 'BSD-3-Clause', 'OFL-1.1'];
+
+test('every package that ships is listed with the licence that it names, and all are plain ones', () => {
+  const listed = readFileSync('docs/licences.md', 'utf8');
+  const rows = shipped.map((name) => [
+    name,
+    String(json(`node_modules/${name}/package.json`)['license']),
+  ]);
+  for (const [name = '', licence = ''] of rows) {
+    expect(PLAIN).toContain(licence);
+    expect(listed).toMatch(new RegExp(`\\| ${name} +\\|[^|]*\\| ${licence} +\\|`));
+  }
+  expect(listed.split('\n').filter((line) => line.startsWith('| ')).length).toBe(
+    shipped.length + 2,
+  );
+});
