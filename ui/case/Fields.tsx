@@ -1,7 +1,8 @@
 'use client';
 
-import { useId, type ReactNode } from 'react';
+import { useId, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { own } from '../../core/typed/own';
+import { dateAsTyped } from '../format/date';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
@@ -95,7 +96,10 @@ interface TextFieldProps extends FieldProps {
   readonly describedBy?: string;
 }
 
-/** One typed value. It stays as typed; what does not parse says so under it. */
+/**
+ * One typed value. It stays as typed; what does not parse says so under it. A date that nobody is at stands in the one
+ * form that all dates have.
+ */
 export function TextField({
   label,
   place,
@@ -110,20 +114,36 @@ export function TextField({
 }: TextFieldProps): ReactNode {
   const { id, change, ...events } = useField(place);
   const { plan } = useCase();
+  const input = useRef<HTMLInputElement>(null);
+  const [inUse, setInUse] = useState(false);
+  const isDate = width === 'date';
+  useLayoutEffect(() => {
+    // What is typed replaces the date, as in any field that Tab goes to.
+    if (inUse && isDate) input.current?.select();
+  }, [inUse, isDate]);
   const invalid = own(plan.problems, place.problem) !== undefined;
   return (
     <Labelled id={id} label={label} place={place} hideLabel={hideLabel}>
       <span className="flex items-center gap-2">
         <input
+          ref={input}
           id={id}
           {...(stop ? { 'data-stop': '' } : {})}
           data-column={column}
           autoComplete="off"
           spellCheck={false}
-          value={place.value}
+          value={isDate && !inUse ? dateAsTyped(place.value) : place.value}
           placeholder={usual}
           onChange={(event) => change(event.target.value)}
           {...events}
+          onFocus={(event) => {
+            setInUse(true);
+            events.onFocus(event);
+          }}
+          onBlur={() => {
+            setInUse(false);
+            events.onBlur();
+          }}
           aria-invalid={invalid}
           aria-describedby={`${id}-notes ${describedBy}`.trim()}
           className={`field ${WIDTHS[width]} ${width === 'number' || width === 'bag' ? 'num text-right' : ''} aria-invalid:border-madder`}

@@ -17,7 +17,7 @@ export function formatDate(date: IsoDate): string {
  */
 export function dateAsTyped(typed: string): string {
   const parsed = parseDate(typed);
-  return parsed.kind === 'value' ? formatDate(parsed.value) : typed.trim();
+  return parsed.kind === 'value' ? formatDate(parsed.value) : typed;
 }
 
 /**
