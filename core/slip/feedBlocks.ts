@@ -1,5 +1,6 @@
 import type { AreaPlan } from '../planTypes';
 import { shownInHands } from '../dosing/inHands';
+import { isNeeded } from '../feeding/handOrder';
 import type { DealtPart } from '../feeding/types';
 import type { Dose } from '../ph/types';
 import { msg, type Msg } from '../working/msg';
@@ -66,15 +67,13 @@ export function feedBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
 }
 
 /** What of the soil changes the feeding: its nitrate, a test that lime has spoilt, lime that ties up phosphate. */
-function soilBlocks({ feed, soilTest, readings, limy }: AreaPlan): SlipBlock[] {
-  const { credit, need } = feed.needs.rows.N;
-  const { no3 } = readings.more;
-  const nitrate = no3 && { value: { working: no3.id } };
-  const counts = nitrate && credit && !('absent' in credit) && credit.value.value > 0;
-  const covered = !('absent' in need) && need.value.value === 0;
+function soilBlocks({ feed, soilTest, limy }: AreaPlan): SlipBlock[] {
+  const { credit, need, year } = feed.needs.rows.N;
+  const counts = [credit, year].every((rate) => rate && isNeeded(rate));
+  const covered = !isNeeded(need);
   const phosphate = feed.chosen.parts.some(({ material }) => material.grade.P2O5 > 0);
   return [
-    ...(counts ? [sentence(covered ? 'slip.nitrateCovers' : 'slip.nitrateCounts', nitrate)] : []),
+    ...(counts ? [sentence(covered ? 'slip.nitrateCovers' : 'slip.nitrateCounts')] : []),
     ...(soilTest.p.sentence.id === 'reading.brayOnLimy' ? [sentence('slip.brayOnLimy')] : []),
     ...(limy && phosphate ? [sentence('slip.phosphateOnLime')] : []),
   ];

@@ -10,12 +10,12 @@ import { extentBlocks } from './extents';
 function standing({ readings, lime, plant, goal }: AreaPlan): SlipBlock[] {
   if (lime.standing === 'unknown') return [];
   const params = { ph: { working: readings.waterPh.id }, form: plant.form };
-  if (lime.standing === 'high' && (goal.acid || lime.verdict === 'dose')) {
-    // Sour soil is what grows here, or the advisor limes all the same and says why further down.
-    return [sentence(goal.acid ? 'slip.ph.acidHigh' : 'slip.ph.plain', params)];
-  }
   const by = readings.phFromField?.source;
   const own = by ? [sentence('slip.phFromField', { by })] : [];
+  if (lime.standing === 'high' && (goal.acid || lime.verdict === 'dose')) {
+    // Sour soil is what grows here, or the advisor limes all the same and says why further down.
+    return [sentence(goal.acid ? 'slip.ph.acidHigh' : 'slip.ph.plain', params), ...own];
+  }
   return [sentence(`slip.ph.${lime.standing}`, params), ...own];
 }
 
