@@ -263,3 +263,43 @@ test('typing into a case that was deleted elsewhere does not say that it is save
   await following();
   expect(session.getState().save).not.toBe('deleted');
 });
+
+test('who types without a pause has it stored after a second at the latest', async () => {
+  jest.useFakeTimers();
+  try {
+    let now = NOW;
+    const stored: number[] = [];
+    const first = newCase('c1', '2027-10-04');
+    const session = new CaseSession(
+      { id: 'c1', rev: 1, schema: first.schema, deletedAt: 0, doc: first },
+      {
+        page: 'typist',
+        now: () => now,
+        store: (_id, patches) => {
+          stored.push(now - NOW);
+          const doc = applyPatches(first, patches);
+          const kept = {
+            id: 'c1',
+            rev: 1 + stored.length,
+            schema: first.schema,
+            deletedAt: 0,
+            doc,
+          };
+          return Promise.resolve({ row: kept, conflicts: [] });
+        },
+      },
+    );
+    for (let key = 1; key <= 50; key += 1) {
+      session.edit([{ path: 'title', value: 'x'.repeat(key) }], 'k1');
+      now += 100;
+      await jest.advanceTimersByTimeAsync(100);
+    }
+    // Five seconds of typing, a letter each tenth: stored every second, not when it ends.
+    expect(stored.length).toBeGreaterThanOrEqual(4);
+    expect(
+      Math.max(...stored.map((at, index) => at - (stored[index - 1] ?? 0))),
+    ).toBeLessThanOrEqual(1200);
+  } finally {
+    jest.useRealTimers();
+  }
+});
