@@ -14,11 +14,14 @@ const EACH = {
   plant: 8,
 } as const;
 
-/** Signs of a shape's lists of widths and corners, and of its outline, that stand for one point. */
+/** Signs of a shape's lists of widths and corners that stand for one point. */
 const SIGNS_PER_POINT = 4;
+/** Signs of an outline that take as long as one working: its corners have no workings of their own. */
+const SIGNS_PER_WORKING = 40;
 
-function points({ offsets, points: corners, outline }: Area['shape']): number {
-  return (offsets.length + corners.length + outline.length / SIGNS_PER_POINT) / SIGNS_PER_POINT;
+function effortOfShape({ offsets, points, outline }: Area['shape']): number {
+  const listed = (offsets.length + points.length) / SIGNS_PER_POINT;
+  return EACH.corner * listed + outline.length / SIGNS_PER_WORKING;
 }
 
 /**
@@ -34,7 +37,7 @@ export function effortOf(file: CaseFile, area: Area): number {
   return (
     EACH.area +
     EACH.part * parts.length +
-    EACH.corner * shapes.reduce((sum, shape) => sum + points(shape), 0) +
+    shapes.reduce((sum, shape) => sum + effortOfShape(shape), 0) +
     (sample ? EACH.reading * readings + EACH.report * reports.length : 0) +
     EACH.past * past +
     EACH.plant * area.sharing.length

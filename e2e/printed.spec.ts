@@ -37,8 +37,8 @@ test('"nothing to do" is a finished slip', async ({ page }) => {
   await app.go('Slip');
   await expect(page.locator('#worksheet h1')).toHaveText('The slip is ready.');
   const text = (await app.printed()).replace(/\s+/g, ' ');
-  expect(text).toContain('Nothing to do: no lime is needed.');
-  expect(text).toContain('No feed is needed this season.');
+  expect(text).toContain('No lime: your soil pH needs none.');
+  expect(text).toContain('No nitrogen is needed.');
 });
 
 test('with no area known the slip speaks for 1000 square feet', async ({ page }) => {

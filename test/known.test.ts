@@ -172,3 +172,13 @@ test('validation of a body full of faults ends with words, not with the stack', 
   const answer = await POST(new Request('http://x/api/plan', { method: 'POST', headers, body }));
   expect(answer.status).toBe(400);
 });
+
+test('an outline of ten thousand corners is no more than can be worked out', () => {
+  const ring = Array.from({ length: 10_001 }, (_none, at) => {
+    const angle = (2 * Math.PI * (at % 10_000)) / 10_000;
+    return [-83 + 0.001 * Math.cos(angle), 40 + 0.001 * Math.sin(angle)];
+  });
+  const outline = JSON.stringify([[ring]]);
+  const plan = planCase(lawnCase({ ...ORACLE, shape: { kind: 'outline', outline } }));
+  expect([plan.areas.length, plan.broken.length]).toEqual([1, 0]);
+});
