@@ -38,7 +38,7 @@ test('"nothing to do" is a finished slip', async ({ page }) => {
   await expect(page.locator('#worksheet h1')).toHaveText('The slip is ready.');
   const text = (await app.printed()).replace(/\s+/g, ' ');
   expect(text).toContain('No lime: your soil pH needs none.');
-  expect(text).toContain('No nitrogen is needed.');
+  expect(text).toContain('no fertilizer is needed');
 });
 
 test('with no area known the slip speaks for 1000 square feet', async ({ page }) => {

@@ -1,14 +1,14 @@
 /** What holds for every case that the schema takes, whatever was typed into it. */
 import type { CaseFile } from '../core/casefile/casefile';
 import type { DoseSet } from '../core/dosing/doses';
-import { planCase } from '../core/plan';
+import { planCase, turnsOn } from '../core/plan';
 import type { Plan } from '../core/planTypes';
+import { queueFacts } from '../core/queue';
 import { findingKey } from '../core/working/finding';
 import type { Msg } from '../core/working/msg';
 import { valueOf, type Figure, type Working } from '../core/working/working';
 import { planResponse } from '../files/planApi/response';
 import { validateCaseFile } from '../files/schemas/caseFile';
-import { indexRow } from '../store/indexRow';
 import '../ui/format/caseWords';
 import { messageText } from '../ui/format/message';
 import { slipText } from '../ui/slip/slipText';
@@ -109,7 +109,8 @@ export function brokenLaws(file: CaseFile): string[] {
   const keys = plan.findings.map(findingKey);
   const page = slipText(file, plan);
   const say = sayOf(plan);
-  const line = messageText(indexRow(file, 1, 0).turnsOn);
+  const line = messageText(turnsOn(plan));
+  queueFacts(file, plan);
   const sent = JSON.stringify(planResponse(file, plan, say, page));
   return [
     ...plan.broken.map(({ fault, why }) => `broken: ${fault ?? why}`),

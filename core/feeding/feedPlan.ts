@@ -75,7 +75,8 @@ function verdictOf({ need }: Needs, hold: FeedHold | undefined): FeedVerdict {
   if (hold) return 'held';
   if (NUTRIENTS.every((nutrient) => 'absent' in need[nutrient])) return 'absent';
   if (NUTRIENTS.some((nutrient) => isNeeded(need[nutrient]))) return 'dose';
-  return NUTRIENTS.some((nutrient) => 'absent' in need[nutrient]) ? 'none-known' : 'none-needed';
+  const measured = !('absent' in need.P2O5) && !('absent' in need.K2O);
+  return measured ? 'none-needed' : 'none-known';
 }
 
 function digestOf(verdict: FeedVerdict, { parts }: FeedOption): string {
