@@ -4,7 +4,8 @@ import { CHROMIUM, PORT, SERVER } from './e2e/browser';
 /** The real interface of the production build in Debian's headless Chromium. */
 export default defineConfig({
   testDir: 'e2e',
-  workers: 2,
+  // Pages mostly wait: a third keeps two cores busy.
+  workers: 3,
   fullyParallel: true,
   timeout: 120_000,
   expect: { timeout: 15_000 },

@@ -30,7 +30,7 @@ test('a renderer that crashes at 50 seeded moments leaves a valid document', asy
   page,
   context,
 }) => {
-  test.setTimeout(400_000);
+  test.setTimeout(900_000);
   const random = seeded(20271004);
   let app = new App(page);
   await app.newCase();
