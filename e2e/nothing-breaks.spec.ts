@@ -1,48 +1,10 @@
 import { backupOf, titledCase, withStrips } from '../test/backups';
-import { fieldReport, lawnCase, ORACLE, type LawnInput } from '../test/cases';
+import { lawnCase, ORACLE, type LawnInput } from '../test/cases';
+import { KNOWN_CASES } from '../test/knownCases';
 import { App, expect, test, type StepName } from './app';
 import type { Page } from '@playwright/test';
 
 const FED: LawnInput = { ph: '6.5', om: '3', cec: '10', p: { text: '8' }, k: { text: '75' } };
-const BUSHES: LawnInput = { ...FED, plant: 'blueberry', ph: '6.2', texture: 'loam' };
-const DIGITS = '9'.repeat(400);
-
-/** Cases that once brought the page down, or could not be opened again. */
-const KNOWN: readonly [string, LawnInput][] = [
-  ['a plot that is fed', { ...FED, plant: 'white-clover', squareFeet: '20000' }],
-  ['sulfur, half a date to plan from', { ...BUSHES, planFrom: '2027-' }],
-  ['sulfur, ground not measured', { ...BUSHES, squareFeet: '' }],
-  [
-    'a kit of 5.0 and 5.5 on blueberries',
-    { ...BUSHES, ph: '', reports: [fieldReport('kit', ['5.0', '5.5'])] },
-  ],
-  [
-    'the laboratory’s lime on muck',
-    { ph: '4.6', om: '45', lab: { text: '60' }, decisions: { 'lime-method': 'laboratory' } },
-  ],
-  [
-    'an own amount on muck',
-    {
-      ph: '4.6',
-      om: '45',
-      decisions: { 'lime-method': 'own', 'lime-own': '60' },
-      reason: 'at hand',
-    },
-  ],
-  ['Adams–Evans at 7.79', { ...FED, ph: '7.79', more: { 'ph-adams-evans': { text: '7.6' } } }],
-  [
-    'past sulfur, no date to plan from',
-    { ...BUSHES, planFrom: 'soon', past: [{ kind: 'sulfur', on: 'x', percent: '0' }] },
-  ],
-  ['lead by an unknown method', { ...FED, more: { pb: { text: '90', method: 'constructor' } } }],
-  ['a plant that nobody knows', { ...ORACLE, plant: 'constructor' }],
-  [
-    'a bed 400 digits wide',
-    { ...ORACLE, shape: { kind: 'raised-beds', number: '2', length: DIGITS, width: DIGITS } },
-  ],
-  ['a plant shared twice', { ...BUSHES, sharing: ['strawberry', 'strawberry', 'blueberry'] }],
-];
-
 /** Brings cases in by one backup, as a person does. */
 async function bringIn(page: Page, files: Parameters<typeof backupOf>[0]): Promise<void> {
   await new App(page).desk();
@@ -59,9 +21,9 @@ test('cases that once broke the page are opened, edited, and opened again', asyn
   const app = new App(page);
   await bringIn(
     page,
-    KNOWN.map(([title, input]) => titledCase(title, input)),
+    KNOWN_CASES.map(([title, input]) => titledCase(title, input)),
   );
-  for (const [title] of KNOWN) {
+  for (const [title] of KNOWN_CASES) {
     await app.desk();
     await page.getByRole('link', { name: title }).first().click();
     for (const step of ['Reading', 'pH', 'Feeding'] satisfies StepName[]) {

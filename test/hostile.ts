@@ -1,5 +1,6 @@
 /** Bodies and files that nobody should send: seeded, so that one that does harm can be sent again. */
-import { anyCase, Dice } from './anyCase';
+import { anyCase } from './anyCase';
+import { Dice } from './dice';
 
 /** Values where others belong. */
 const STRANGERS: readonly unknown[] = [
