@@ -93,7 +93,7 @@ function digestOf(verdict: FeedVerdict, { parts }: FeedOption): string {
 export function planFeeding(ctx: PlanContext, input: FeedInput): FeedPlan {
   const { file, area, plant, materials } = input;
   const needs = nutrientNeeds(ctx, input);
-  const hold = feedHold(input.goal, input.readings);
+  const hold = feedHold(input.goal, input.readings, area);
   const verdict = verdictOf(needs, hold);
   const single = oneTripCandidates(needs.need, materials.fertilizers, plant);
   const byNeed = byNeedOption(ctx, input, needs, verdict === 'dose');

@@ -66,6 +66,8 @@ test('over the guidance no fertilizer is dated for what is eaten, and nothing wa
 test('a range that reaches the guidance counts as over it; flowers and grass are fed', () => {
   expect(feedOf(lead('>150', 'total')).verdict).toBe('held');
   expect(feedOf({ ...lead('900', 'total'), plant: 'cool-season-lawn' }).verdict).toBe('dose');
+  // A plant that nobody knows is planned as a lawn, but it may be eaten.
+  expect(feedOf({ ...lead('900', 'total'), plant: 'oca' }).verdict).toBe('held');
   const shared = { ...lead('900', 'total'), plant: 'cool-season-lawn', sharing: ['blueberry'] };
   expect(feedOf(shared).verdict).toBe('held');
 });

@@ -1,7 +1,10 @@
 import { forbidsFood, leadOf } from '../reading/lead';
 import { saltsTooHigh } from '../reading/salts';
+import type { Area } from '../casefile/casefile';
 import type { AreaGoal } from '../plants/goal';
+import { PLANTS } from '../plants/plants';
 import type { Readings } from '../report/types';
+import { own } from '../typed/own';
 import type { Figure } from '../working/working';
 
 /** What keeps all fertilizer off this ground, and the figure that says so. */
@@ -17,9 +20,15 @@ const FOOD = ['vegetables', 'herbs', 'fruit'];
  * Whether this ground is fed at all for now: nothing is grown to eat on lead over the guidance, and no salts go
  * where there are more than its plants bear.
  */
-export function feedHold({ plants }: AreaGoal, readings: Readings): FeedHold | undefined {
+export function feedHold(
+  { plants }: AreaGoal,
+  readings: Readings,
+  { plant: named }: Pick<Area, 'plant'>,
+): FeedHold | undefined {
   const lead = leadOf(readings);
-  if (lead && forbidsFood(lead.level) && plants.some(({ group }) => FOOD.includes(group))) {
+  // What nobody here knows may be eaten as well.
+  const eaten = !own(PLANTS, named) || plants.some(({ group }) => FOOD.includes(group));
+  if (lead && forbidsFood(lead.level) && eaten) {
     return { why: 'lead', figure: lead.figure };
   }
   const salts = saltsTooHigh(plants, readings);

@@ -115,7 +115,7 @@ export function NeedTable(): ReactNode {
         ))}
         <SumRow what="credit" />
         <SumRow what="given" />
-        <SumRow what="need" />
+        {!area.feed.hold && <SumRow what="need" />}
       </Table>
       <p className="mt-1.5 text-small text-ink-2">{text('feed.perYear')}</p>
     </>
