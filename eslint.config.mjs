@@ -71,7 +71,7 @@ const config = [
   { files: ['ui/**/*.{ts,tsx}'], ignores: ['**/*.test.tsx'], rules: forbid('app') },
   {
     files: ['{app,core,demo,files,store,ui,workers}/**/*.{ts,tsx}'],
-    ignores: ['**/*.test.{ts,tsx}', 'core/typed/own.ts'],
+    ignores: ['**/*.test.{ts,tsx}', 'core/kernel/typed/own.ts'],
     languageOptions: { parserOptions: { projectService: true } },
     plugins: { agrologos: { rules: { 'own-names': ownNames } } },
     rules: { 'agrologos/own-names': 'error' },

@@ -1,21 +1,10 @@
-import {
-  decisionKey,
-  type Analyte,
-  type Area,
-  type CaseFile,
-  type Decision,
-  type DecisionKind,
-  type FieldReading,
-  type PastEntry,
-  type Report,
-  type Shape,
-  type Typed,
-} from '../core/casefile/casefile';
+import type { Analyte } from '../core/catalog/analytes';
+import { decisionKey, type Area, type CaseFile, type Decision, type DecisionKind, type FieldReading, type PastEntry, type Report, type Shape, type Typed } from '../core/casefile/casefile';
 import { DEMO_MARK } from '../core/casefile/demo';
 import { blankColumn, emptyResult, newArea, newCase, newReport } from '../core/casefile/newCase';
-import { planCase } from '../core/plan';
-import { slipDigest } from '../core/queue';
-import { addDays, type IsoDate } from '../core/typed/date';
+import { planCase } from '../core/plan/plan';
+import { slipDigest } from '../core/plan/queue';
+import { addDays, type IsoDate } from '../core/kernel/typed/date';
 
 /** What is told of a piece of demo ground, beside its plant and shape. */
 interface DemoGround {

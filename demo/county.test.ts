@@ -1,5 +1,5 @@
-import { planCase } from '../core/plan';
-import { queueFacts, queueOn } from '../core/queue';
+import { planCase } from '../core/plan/plan';
+import { queueFacts, queueOn } from '../core/plan/queue';
 import { readCaseDocument } from '../files/schemas/caseFile';
 import { isDemo } from '../core/casefile/demo';
 import { COUNTY, demoCounty } from './county';

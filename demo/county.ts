@@ -1,5 +1,5 @@
 import type { CaseFile } from '../core/casefile/casefile';
-import type { IsoDate } from '../core/typed/date';
+import type { IsoDate } from '../core/kernel/typed/date';
 import { EMPTY_SHAPE } from '../core/casefile/newCase';
 import { buildDemo, type DemoCase } from './build';
 

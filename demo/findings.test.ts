@@ -1,6 +1,6 @@
 import { earlierReport, fieldReport, lawnCase, ORACLE, type LawnInput } from '../test/cases';
 import type { CaseFile, DecisionKind } from '../core/casefile/casefile';
-import { planCase } from '../core/plan';
+import { planCase } from '../core/plan/plan';
 import words from '../words/en.case.json';
 import { demoCounty } from './county';
 

@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { newCase } from '../core/casefile/newCase';
-import { USUAL_OFFICE } from '../core/office/office';
-import { houseCopy, withValue } from '../core/yardsticks/house';
-import { SHIPPED_PACK } from '../core/yardsticks/packs';
+import { USUAL_OFFICE } from '../core/casefile/office';
+import { houseCopy, withValue } from '../core/catalog/packs/house';
+import { SHIPPED_PACK } from '../core/catalog/packs/shipped';
 import { readCases, writeBackup, writeCase } from './caseJson';
 
 const first = newCase('case-1', '2027-10-04');

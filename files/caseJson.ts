@@ -1,7 +1,7 @@
 import type { CaseFile } from '../core/casefile/casefile';
-import type { Office } from '../core/office/office';
-import { msg } from '../core/working/msg';
-import type { Pack } from '../core/yardsticks/pack';
+import type { Office } from '../core/casefile/office';
+import { msg } from '../core/kernel/working/msg';
+import type { Pack } from '../core/catalog/packs/pack';
 import { locate, parseJson, refusedAtTop, type LocatedFault } from './located';
 import { readCaseDocument } from './schemas/caseFile';
 import type { Fault } from './schemas/faults';

@@ -1,6 +1,6 @@
 /** Packs as files: out and in as they were, and refused whole at the line where something is wrong. */
-import { houseCopy, withValue } from '../core/yardsticks/house';
-import { SHIPPED_PACK, SHIPPED_PACKS } from '../core/yardsticks/packs';
+import { houseCopy, withValue } from '../core/catalog/packs/house';
+import { SHIPPED_PACK, SHIPPED_PACKS } from '../core/catalog/packs/shipped';
 import { readPack, writePack } from './packJson';
 
 test.each(SHIPPED_PACKS)('$id version $version comes back as it was', (pack) => {

@@ -1,5 +1,5 @@
-import { msg } from '../core/working/msg';
-import type { Pack } from '../core/yardsticks/pack';
+import { msg } from '../core/kernel/working/msg';
+import type { Pack } from '../core/catalog/packs/pack';
 import { locate, parseJson, refusedAtTop, type LocatedFault } from './located';
 import { validatePack } from './schemas/pack';
 

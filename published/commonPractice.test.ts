@@ -1,9 +1,9 @@
 /** Values of common practice, by their numbers in the list of the trade; no published source. */
-import { scheduleDoses } from '../core/calendar/schedule';
-import { bagsFor, splitDoses } from '../core/dosing/doses';
-import { gradeRatio } from '../core/materials/explain';
-import { SHIPPED_MATERIALS } from '../core/materials/materials';
-import { planCase } from '../core/plan';
+import { scheduleDoses } from '../core/schedule/dates';
+import { bagsFor, splitDoses } from '../core/schedule/dosing/doses';
+import { gradeRatio } from '../core/catalog/materials/explain';
+import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
+import { planCase } from '../core/plan/plan';
 import {
   feetToHundreds,
   nutrientToProduct,
@@ -20,13 +20,13 @@ import {
   tonsPerAcreByShortCut,
   tonsPerAcreToPerThousand,
   totalToPerThousand,
-} from '../core/units/convert';
-import { quantity } from '../core/units/quantity';
-import { PlanContext } from '../core/working/context';
-import { msg } from '../core/working/msg';
+} from '../core/kernel/units/convert';
+import { quantity } from '../core/kernel/units/quantity';
+import { PlanContext } from '../core/kernel/working/context';
+import { msg } from '../core/kernel/working/msg';
 import { lawnCase } from '../test/cases';
-import { valueOf } from '../core/working/working';
-import { findingKey } from '../core/working/finding';
+import { valueOf } from '../core/kernel/working/working';
+import { findingKey } from '../core/kernel/working/finding';
 
 const ALL_YEAR = [{ from: '01-01', to: '12-31' }];
 

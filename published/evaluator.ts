@@ -6,7 +6,7 @@
 import { readNumbers } from './csv';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import type { PresentWorking, Working } from '../core/working/working';
+import type { PresentWorking, Working } from '../core/kernel/working/working';
 
 export type Workings = Readonly<Record<string, Working>>;
 

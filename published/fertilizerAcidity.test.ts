@@ -3,9 +3,9 @@
  * with sulfate, less the bases; from equivalent weights (IUPAC). One equivalent of CaCO3 to a mole of N is 3.57 lb a pound.
  */
 import { lawnCase, type LawnInput } from '../test/cases';
-import { LIME_FOR_POUND_OF_N } from '../core/tables/fertilizerAcidity';
-import { SHIPPED_MATERIALS } from '../core/materials/materials';
-import { planCase } from '../core/plan';
+import { LIME_FOR_POUND_OF_N } from '../core/tables/fertilizer/acidity';
+import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
+import { planCase } from '../core/plan/plan';
 
 const EQUIVALENT = (40.078 + 12.011 + 3 * 15.999) / 2 / 14.007;
 

@@ -5,10 +5,10 @@
  * computed them. Standing: recalled.
  */
 import type { Label } from '../core/casefile/casefile';
-import { finenessFactor, passingAt, schemeOf, SCHEME_IDS } from '../core/tables/fineness';
-import { tableLimestoneBy } from '../core/tables/limeQuality';
-import { planCase } from '../core/plan';
-import { valueOf, type Figure } from '../core/working/working';
+import { finenessFactor, passingAt, schemeOf, SCHEME_IDS } from '../core/tables/lime/fineness';
+import { tableLimestoneBy } from '../core/tables/lime/quality';
+import { planCase } from '../core/plan/plan';
+import { valueOf, type Figure } from '../core/kernel/working/working';
 import { lawnCase, ORACLE } from '../test/cases';
 
 function bag(label: Partial<Label>) {

@@ -3,9 +3,9 @@
  * them (CRC Handbook; Fertilizer Manual, UNIDO & IFDC 1998; recalled), and the labels of the shed
  * against both: a commercial salt is never richer than the pure one.
  */
-import { SHIPPED_MATERIALS } from '../core/materials/materials';
-import { phosphorusToPhosphate, potassiumToPotash } from '../core/units/convert';
-import { quantity } from '../core/units/quantity';
+import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
+import { phosphorusToPhosphate, potassiumToPotash } from '../core/kernel/units/convert';
+import { quantity } from '../core/kernel/units/quantity';
 
 const WEIGHT: Readonly<Record<string, number>> = {
   H: 1.008,

@@ -3,10 +3,10 @@ import area from '@turf/area';
 import fc from 'fast-check';
 import { Geodesic, PolygonArea } from 'geographiclib-geodesic';
 import { newCase } from '../core/casefile/newCase';
-import { Survey } from '../core/ground/ground';
-import { bySimpson, byTrapezoids, shoelace } from '../core/ground/irregular';
-import { PlanContext } from '../core/working/context';
-import { outlineArea, ringArea, type Position } from '../core/ground/outlineArea';
+import { Survey } from '../core/site/ground/ground';
+import { bySimpson, byTrapezoids, shoelace } from '../core/site/ground/irregular';
+import { PlanContext } from '../core/kernel/working/context';
+import { outlineArea, ringArea, type Position } from '../core/site/ground/outlineArea';
 
 /** Half the authalic sphere's 4πR²: R = 6,371,007.181 m (Moritz 2000, GRS 80; WGS 84 the same to a millimetre). */
 const AUTHALIC_SPHERE = 4 * Math.PI * 6371007.1809 ** 2;

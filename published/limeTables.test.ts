@@ -2,9 +2,9 @@
  * Shoemaker, McLean & Pratt 1961 as tabled in NCR-221, against a second recollection and against
  * the Tri-State lines (E-2567) that reproduce it; Knott's texture table against its turf form.
  */
-import { LIME_BY_TEXTURE_ROWS } from '../core/tables/limeByTexture';
-import { SMP_ROWS } from '../core/tables/smp';
-import { planCase } from '../core/plan';
+import { LIME_BY_TEXTURE_ROWS } from '../core/tables/lime/byTexture';
+import { SMP_ROWS } from '../core/tables/lime/smp';
+import { planCase } from '../core/plan/plan';
 import { lawnCase } from '../test/cases';
 import { readNumbers } from './csv';
 

@@ -3,9 +3,10 @@
  * it and the next (25.4 is 25, 25.5 is 26). The fixtures are from the second recollection, the packs from the
  * first: independent.
  */
-import type { Analyte, Typed } from '../core/casefile/casefile';
-import { planCase } from '../core/plan';
-import { NEWEST_PACKS } from '../core/yardsticks/packs';
+import type { Analyte } from '../core/catalog/analytes';
+import type { Typed } from '../core/casefile/casefile';
+import { planCase } from '../core/plan/plan';
+import { NEWEST_PACKS } from '../core/catalog/packs/shipped';
 import { lawnCase, type LawnInput } from '../test/cases';
 import { readFixture } from './csv';
 

@@ -3,10 +3,10 @@
  * ranges in which a plant does well at all, wider than targets of lime: ours lie within them, or leave them
  * by no more than half a pH at an end, as bulletins since have moved them.
  */
-import { PLANTS } from '../core/plants/plants';
-import { BASE_BALANCE } from '../core/tables/baseBalance';
-import { LEAD_TOTAL } from '../core/tables/lead';
-import { TURF_MINIMUMS } from '../core/tables/turfMinimums';
+import { PLANTS } from '../core/catalog/plants/plants';
+import { BASE_BALANCE } from '../core/tables/soil/baseSaturationRatio';
+import { LEAD_TOTAL } from '../core/tables/soil/lead';
+import { TURF_MINIMUMS } from '../core/tables/fertilizer/turfMinimums';
 import { readFixture } from './csv';
 
 const [, ...rows] = readFixture('plant-ph-spurway.csv');

@@ -3,7 +3,7 @@
  * 118.7, burnt lime 178.5, hydrated lime 135.1 (Barber 1984, Agronomy Monograph 12). Recalled.
  */
 import { pureCce, type LimingCompound } from '../core/tables/molarMass';
-import { LIMESTONE_CCE_MAX, tableLimestoneBy } from '../core/tables/limeQuality';
+import { LIMESTONE_CCE_MAX, tableLimestoneBy } from '../core/tables/lime/quality';
 
 test.each<[LimingCompound, number]>([
   ['calcite', 100],

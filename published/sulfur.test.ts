@@ -3,12 +3,12 @@
  * Knott's to 6.5; blueberry bulletins to 4.5), and what weighs as much by molar mass (IUPAC weights; USDA Handbook 60 prints
  * 3.13 for limestone, 6.94 for aluminum sulfate with 18 H2O, 8.69 for iron sulfate with 7 H2O). Recalled.
  */
-import { SULFUR_MATERIALS } from '../core/materials/sulfur';
-import { sulfurOptions } from '../core/ph/sulfurNeed';
+import { SULFUR_MATERIALS } from '../core/catalog/materials/sulfur';
+import { sulfurOptions } from '../core/treat/sulfur/need';
 import { WATER_LIME } from '../core/tables/sulfur';
-import { quantity } from '../core/units/quantity';
-import { PlanContext } from '../core/working/context';
-import { msg } from '../core/working/msg';
+import { quantity } from '../core/kernel/units/quantity';
+import { PlanContext } from '../core/kernel/working/context';
+import { msg } from '../core/kernel/working/msg';
 import { readFixture } from './csv';
 
 type Soil = 'sand' | 'loam' | 'clay';

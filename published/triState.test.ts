@@ -1,5 +1,5 @@
 /** Tri-State 1995 (E-2567): the lines against the printed tables, to 0.15 ton (the print rounds). */
-import { planCase } from '../core/plan';
+import { planCase } from '../core/plan/plan';
 import { lawnCase } from '../test/cases';
 import { readFixture, readNumbers } from './csv';
 

@@ -4,8 +4,8 @@ import {
   perHundredToPerThousand,
   squareFeetToThousands,
   tonsPerAcreToPerThousand,
-} from '../core/units/convert';
-import { quantity } from '../core/units/quantity';
+} from '../core/kernel/units/convert';
+import { quantity } from '../core/kernel/units/quantity';
 import { readFixture } from './csv';
 
 const si = new Map(

@@ -2,17 +2,17 @@
  * Worked examples and table cells as printed, through a whole plan; and, named as such, computed
  * checks of printed rules with inputs whose printing nobody here could open. All recalled.
  */
-import { candidatesFor } from '../core/feeding/products';
-import { SHIPPED_MATERIALS } from '../core/materials/materials';
-import { planCase } from '../core/plan';
-import { COOL_SEASON_LAWN } from '../core/plants/plants';
+import { candidatesFor } from '../core/treat/fertilizer/products';
+import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
+import { planCase } from '../core/plan/plan';
+import { COOL_SEASON_LAWN } from '../core/catalog/plants/plants';
 import {
   nutrientToProduct,
   perAcreToPerThousand,
   percentToShare,
   productToNutrient,
-} from '../core/units/convert';
-import { quantity } from '../core/units/quantity';
+} from '../core/kernel/units/convert';
+import { quantity } from '../core/kernel/units/quantity';
 import { lawnCase, type LawnInput } from '../test/cases';
 
 /** What a method of the plan prints, in its own unit. */

@@ -14,7 +14,7 @@ import { setTimeout as sleep } from 'node:timers/promises';
 import Papa from 'papaparse';
 import { chromium, type Locator, type Page } from '@playwright/test';
 import type { CaseFile } from '../core/casefile/casefile';
-import { planCase } from '../core/plan';
+import { planCase } from '../core/plan/plan';
 import { CHROMIUM } from '../e2e/browser';
 import { multiplyLines } from '../e2e/caseload';
 import { ReportTable } from '../files/reportTable/reportTable';

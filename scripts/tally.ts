@@ -15,7 +15,7 @@ const files = execFileSync('git', ['ls-files', '-co', '--exclude-standard', '*.t
   .split('\n')
   .filter(Boolean)
   // What a script writes from the catalogues is nobody's code.
-  .filter((file) => file !== 'core/working/messages.ts');
+  .filter((file) => file !== 'core/kernel/working/messages.ts');
 const isTest = (file: string): boolean => /\.test\.tsx?$|^(published|e2e|test)\//.test(file);
 const lines = (file: string): number =>
   readFileSync(file, 'utf8')
@@ -79,7 +79,7 @@ function quantiles(values: readonly number[]): string {
 }
 
 async function runExamples(examples: Found['examples']): Promise<number> {
-  const quantity = (await import('../core/units/quantity')).quantity;
+  const quantity = (await import('../core/kernel/units/quantity')).quantity;
   let wrong = 0;
   for (const { file, expression, expected } of examples) {
     const exported = (await import(path.resolve(file))) as Record<string, unknown>;

@@ -1,4 +1,4 @@
-import type { Pack } from '../core/yardsticks/pack';
+import type { Pack } from '../core/catalog/packs/pack';
 import { newCase } from '../core/casefile/newCase';
 import { addCase, readCase } from './cases';
 import { allCases, bringIn, type Progress } from './caseload';

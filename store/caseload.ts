@@ -1,8 +1,8 @@
 import { nanoid } from 'nanoid';
 import type { CaseFile } from '../core/casefile/casefile';
-import { migrate } from '../core/casefile/migrate';
-import type { Office } from '../core/office/office';
-import type { Pack } from '../core/yardsticks/pack';
+import { migrate } from '../core/casefile/migrations/migrate';
+import type { Office } from '../core/casefile/office';
+import type { Pack } from '../core/catalog/packs/pack';
 import { db, type CaseIndexRow, type CaseRow } from './db';
 import { indexRow } from './indexRow';
 import { putLines } from './lines';

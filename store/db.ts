@@ -1,9 +1,9 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { CaseFile } from '../core/casefile/casefile';
-import type { Msg } from '../core/working/msg';
-import type { StepId } from '../core/working/finding';
-import type { QueueFacts } from '../core/queue';
-import type { Pack } from '../core/yardsticks/pack';
+import type { Msg } from '../core/kernel/working/msg';
+import type { StepId } from '../core/kernel/working/finding';
+import type { QueueFacts } from '../core/plan/queue';
+import type { Pack } from '../core/catalog/packs/pack';
 import { intoBuckets, type Bucket } from './buckets';
 
 /** A stored case. `deletedAt` is 0 for a case that stands on the Desk. */

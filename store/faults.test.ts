@@ -1,7 +1,7 @@
 /** A fault at each storage operation of a day: what is stored is as before the step that it met, or as after it. */
 import type { CaseFile } from '../core/casefile/casefile';
 import { newCase } from '../core/casefile/newCase';
-import type { Pack } from '../core/yardsticks/pack';
+import type { Pack } from '../core/catalog/packs/pack';
 import { addCase, patchCase, readCase } from './cases';
 import { bringIn } from './caseload';
 import { AgrologosDb } from './db';

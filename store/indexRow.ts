@@ -1,10 +1,10 @@
 import { areasOf, type CaseFile } from '../core/casefile/casefile';
-import { isNode } from '../core/casefile/nodes';
-import { planCase, turnsOn } from '../core/plan';
-import { queueFacts } from '../core/queue';
-import { stepToGoOnAt } from '../core/steps';
-import { own } from '../core/typed/own';
-import { msg } from '../core/working/msg';
+import { isNode } from '../core/casefile/migrations/nodes';
+import { planCase, turnsOn } from '../core/plan/plan';
+import { queueFacts } from '../core/plan/queue';
+import { stepToGoOnAt } from '../core/tell/steps';
+import { own } from '../core/kernel/typed/own';
+import { msg } from '../core/kernel/working/msg';
 import { INDEX_VERSION, type CaseIndexRow } from './db';
 
 /** When a line belongs on the Desk: since when it is as it is, and since when it is deleted. */

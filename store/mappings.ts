@@ -1,4 +1,4 @@
-import type { Mapping } from '../core/report/mapping';
+import type { Mapping } from '../core/site/report/mapping';
 import { db } from './db';
 
 const KEY = 'tableMappings';

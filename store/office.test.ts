@@ -1,7 +1,7 @@
-import { houseCopy } from '../core/yardsticks/house';
-import { SHIPPED_PACK } from '../core/yardsticks/packs';
+import { houseCopy } from '../core/catalog/packs/house';
+import { SHIPPED_PACK } from '../core/catalog/packs/shipped';
 import { newCase } from '../core/casefile/newCase';
-import { caseStart, stockOf, USUAL_OFFICE } from '../core/office/office';
+import { caseStart, stockOf, USUAL_OFFICE } from '../core/casefile/office';
 import { AgrologosDb } from './db';
 import { changeOffice, hasOffice, readOffice } from './office';
 

@@ -1,4 +1,4 @@
-import { USUAL_OFFICE, type Office } from '../core/office/office';
+import { USUAL_OFFICE, type Office } from '../core/casefile/office';
 import { db } from './db';
 
 const KEY = 'office';

@@ -1,6 +1,6 @@
-import { houseCopy, nextVersion } from '../core/yardsticks/house';
-import type { Pack } from '../core/yardsticks/pack';
-import { SHIPPED_PACK } from '../core/yardsticks/packs';
+import { houseCopy, nextVersion } from '../core/catalog/packs/house';
+import type { Pack } from '../core/catalog/packs/pack';
+import { SHIPPED_PACK } from '../core/catalog/packs/shipped';
 import { AgrologosDb } from './db';
 import { bringInPacks, housePacks, keepDraft, putPack, removePack, storeVersion } from './packs';
 

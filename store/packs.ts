@@ -1,5 +1,5 @@
-import type { Pack } from '../core/yardsticks/pack';
-import { isHouse } from '../core/yardsticks/house';
+import type { Pack } from '../core/catalog/packs/pack';
+import { isHouse } from '../core/catalog/packs/house';
 import { db, type PackRow } from './db';
 import { same, type Json } from './patch';
 

@@ -1,4 +1,4 @@
-import { own } from '../core/typed/own';
+import { own } from '../core/kernel/typed/own';
 /**
  * Edits as small lists of patches on a plain document. A patch names one place by its path
  * (`areas/lawn/shape/width`), the value that was seen there, and the one to put in its place;

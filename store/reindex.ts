@@ -1,5 +1,5 @@
 import type { CaseFile } from '../core/casefile/casefile';
-import { migrate } from '../core/casefile/migrate';
+import { migrate } from '../core/casefile/migrations/migrate';
 import { db, INDEX_VERSION, type CaseIndexRow, type CaseRow } from './db';
 import { indexRow, unreadableRow } from './indexRow';
 import { allLines, putLines } from './lines';

@@ -1,7 +1,8 @@
-import type { Analyte, CaseFile, Typed } from '../core/casefile/casefile';
+import type { Analyte } from '../core/catalog/analytes';
+import type { CaseFile, Typed } from '../core/casefile/casefile';
 import { blankColumn } from '../core/casefile/newCase';
-import { reportsOf } from '../core/report/reports';
-import { own } from '../core/typed/own';
+import { reportsOf } from '../core/site/report/reports';
+import { own } from '../core/kernel/typed/own';
 import { db } from './db';
 import { patchCase, storedCase } from './cases';
 import { allLines } from './lines';

@@ -1,43 +1,16 @@
-import { ANALYTE_FACTS } from '../core/casefile/analytes';
-import {
-  ANALYTES,
-  CLIPPINGS,
-  decisionKey,
-  DECISIONS,
-  DRAINAGES,
-  KIT_CLASSES,
-  LIGHTS,
-  MEASURED_BY,
-  MEASURES,
-  PAST_KINDS,
-  SHAPES,
-  SLOPES,
-  SOURCES_OF_RESULTS,
-  type Analyte,
-  type Area,
-  type CaseFile,
-  type Decision,
-  type DecisionKind,
-  type FieldReading,
-  type GroundPart,
-  type Label,
-  type PastEntry,
-  type Report,
-  type Sample,
-  type Shape,
-  type Typed,
-} from '../core/casefile/casefile';
+import { ANALYTE_FACTS, ANALYTES, type Analyte } from '../core/catalog/analytes';
+import { CLIPPINGS, decisionKey, DECISIONS, DRAINAGES, KIT_CLASSES, LIGHTS, MEASURED_BY, MEASURES, PAST_KINDS, SHAPES, SLOPES, SOURCES_OF_RESULTS, type Area, type CaseFile, type Decision, type DecisionKind, type FieldReading, type GroundPart, type Label, type PastEntry, type Report, type Sample, type Shape, type Typed } from '../core/casefile/casefile';
 import { EMPTY_LABEL, EMPTY_SHAPE, newArea, newCase, newReport } from '../core/casefile/newCase';
-import { SITUATIONS } from '../core/casefile/situations';
-import { SCHOOLS } from '../core/feeding/schools';
-import { SHIPPED_MATERIALS } from '../core/materials/materials';
-import { REQUIREMENT_METHODS } from '../core/ph/methods';
-import { PLANTS } from '../core/plants/plants';
-import { CLUES } from '../core/sampling/samplingPlan';
-import { MESHES, SCHEME_IDS } from '../core/tables/fineness';
-import { TEXTURES } from '../core/tables/limeByTexture';
-import { houseCopy, withValue } from '../core/yardsticks/house';
-import { SHIPPED_PACKS } from '../core/yardsticks/packs';
+import { SITUATIONS } from '../core/catalog/situations';
+import { SCHOOLS } from '../core/treat/fertilizer/schools';
+import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
+import { REQUIREMENT_METHODS } from '../core/treat/lime/methods';
+import { PLANTS } from '../core/catalog/plants/plants';
+import { CLUES } from '../core/site/sampling/samplingPlan';
+import { MESHES, SCHEME_IDS } from '../core/tables/lime/fineness';
+import { TEXTURES } from '../core/tables/lime/byTexture';
+import { houseCopy, withValue } from '../core/catalog/packs/house';
+import { SHIPPED_PACKS } from '../core/catalog/packs/shipped';
 import { Dice } from './dice';
 
 /** Names that nobody here knows, and names that every object has. */

@@ -1,12 +1,12 @@
 /** What holds for every case that the schema takes, whatever was typed into it. */
 import type { CaseFile } from '../core/casefile/casefile';
-import type { DoseSet } from '../core/dosing/doses';
-import { planCase, turnsOn } from '../core/plan';
-import type { Plan } from '../core/planTypes';
-import { queueFacts } from '../core/queue';
-import { findingKey } from '../core/working/finding';
-import type { Msg } from '../core/working/msg';
-import { valueOf, type Figure, type Working } from '../core/working/working';
+import type { DoseSet } from '../core/schedule/dosing/doses';
+import { planCase, turnsOn } from '../core/plan/plan';
+import type { Plan } from '../core/plan/types';
+import { queueFacts } from '../core/plan/queue';
+import { findingKey } from '../core/kernel/working/finding';
+import type { Msg } from '../core/kernel/working/msg';
+import { valueOf, type Figure, type Working } from '../core/kernel/working/working';
 import { planResponse } from '../files/planApi/response';
 import { validateCaseFile } from '../files/schemas/caseFile';
 import '../ui/format/caseWords';

@@ -1,17 +1,6 @@
-import {
-  decisionKey,
-  type Analyte,
-  type CaseFile,
-  type DecisionKind,
-  type FieldReading,
-  type Label,
-  type MeasuredBy,
-  type PastEntry,
-  type Report,
-  type Shape,
-  type Typed,
-} from '../core/casefile/casefile';
-import type { Pack } from '../core/yardsticks/pack';
+import type { Analyte } from '../core/catalog/analytes';
+import { decisionKey, type CaseFile, type DecisionKind, type FieldReading, type Label, type MeasuredBy, type PastEntry, type Report, type Shape, type Typed } from '../core/casefile/casefile';
+import type { Pack } from '../core/catalog/packs/pack';
 import { EMPTY_LABEL, emptyResult, newCase, newReport } from '../core/casefile/newCase';
 
 /** What the tests vary of the one lawn. Everything is text, as typed. */

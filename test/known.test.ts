@@ -2,10 +2,10 @@
 import { POST } from '../app/api/plan/route';
 import type { Area, CaseFile } from '../core/casefile/casefile';
 import { EMPTY_SHAPE } from '../core/casefile/newCase';
-import { SHIPPED_MATERIALS } from '../core/materials/materials';
-import { planCase, turnsOn } from '../core/plan';
-import { SHIPPED_PACKS } from '../core/yardsticks/packs';
-import { houseCopy, withValue } from '../core/yardsticks/house';
+import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
+import { planCase, turnsOn } from '../core/plan/plan';
+import { SHIPPED_PACKS } from '../core/catalog/packs/shipped';
+import { houseCopy, withValue } from '../core/catalog/packs/house';
 import { readCases } from '../files/caseJson';
 import { readPack, writePack } from '../files/packJson';
 import '../ui/format/caseWords';

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import type { Mapping } from '../core/report/mapping';
+import type { Mapping } from '../core/site/report/mapping';
 import { decodeText } from '../files/reportTable/decode';
 import { ReportTable, type ReadRow, type Summary } from '../files/reportTable/reportTable';
 import type { NamedSample } from '../files/reportTable/sampleIndex';

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { validateCaseFile } from '../../files/schemas/caseFile';
-import { planCase } from '../plan';
-import { migrate, type Migration } from './migrate';
+import { planCase } from '../plan/plan';
+import { migrate, type Migration } from './migrations/migrate';
 import { newCase } from './newCase';
 
 const frozen: unknown = JSON.parse(readFileSync('core/casefile/fixtures/case-v1.json', 'utf8'));

@@ -1,8 +1,10 @@
-import type { Mesh, SchemeId } from '../tables/fineness';
-import type { IsoDate } from '../typed/date';
-import { own } from '../typed/own';
-import type { Pack } from '../yardsticks/pack';
-import type { Situation } from './situations';
+import type { Mesh, SchemeId } from '../tables/lime/fineness';
+import type { IsoDate } from '../kernel/typed/date';
+import { own } from '../kernel/typed/own';
+import type { Pack } from '../catalog/packs/pack';
+import type { Analyte } from '../catalog/analytes';
+import { OPINIONS } from '../catalog/packs/opinions';
+import type { Situation } from '../catalog/situations';
 
 /** The schema number of the documents that this version writes. */
 export const SCHEMA = 4;
@@ -157,68 +159,6 @@ export interface Sample {
   readonly lead: '' | 'yes';
 }
 
-/** What a report may hold besides what amounts are worked out from, in ppm of the element. */
-export const MORE_ANALYTES = [
-  'ca',
-  'mg',
-  'na',
-  's',
-  'no3',
-  'zn',
-  'fe',
-  'mn',
-  'cu',
-  'b',
-  'al',
-  'pb',
-] as const;
-export type MoreAnalyte = (typeof MORE_ANALYTES)[number];
-
-/** Buffers beside SMP, each with its own pH. */
-export const BUFFERS = ['ph-sikora', 'ph-mehlich', 'ph-adams-evans', 'ph-woodruff'] as const;
-/** Shares of the exchange capacity, in percent. */
-export const SATURATIONS = ['sat-ca', 'sat-mg', 'sat-k', 'sat-na', 'sat-h'] as const;
-/** What is told of the water that a garden is watered with. */
-const WATERS = ['water-ph', 'water-alkalinity', 'water-ec', 'water-na', 'water-no3'] as const;
-
-/** What a report may hold that is no content of an element. */
-export const OTHER_ANALYTES = [
-  ...BUFFERS,
-  'ec',
-  'acidity',
-  ...SATURATIONS,
-  'wv',
-  ...WATERS,
-] as const;
-export type OtherAnalyte = (typeof OTHER_ANALYTES)[number];
-
-/** What a fresh paper has a place for. */
-export const USUAL_ANALYTES = [
-  'ph-water',
-  'ph-smp',
-  'om',
-  'cec',
-  'texture',
-  'p',
-  'k',
-  'lime-rec',
-  'rec-n',
-  'rec-p',
-  'rec-k',
-  'rec-product',
-] as const;
-
-export const ANALYTES = [
-  ...USUAL_ANALYTES,
-  'ph-cacl2',
-  ...MORE_ANALYTES,
-  ...OTHER_ANALYTES,
-  'rec-crop',
-  'rec-per',
-  'rec-times',
-] as const;
-export type Analyte = (typeof ANALYTES)[number];
-
 /** Who found the values: a laboratory, or somebody with a colour kit or a probe. */
 export const SOURCES_OF_RESULTS = ['laboratory', 'kit', 'probe'] as const;
 export type ResultSource = (typeof SOURCES_OF_RESULTS)[number];
@@ -291,9 +231,6 @@ export interface Label {
   /** US dollars for one bag. */
   readonly price: string;
 }
-
-/** Thresholds on which good practitioners differ: which of them an area is read by. */
-export const OPINIONS = ['opinion-k', 'opinion-p', 'opinion-cu', 'opinion-mn'] as const;
 
 export const DECISIONS = [
   'lime-method',

@@ -1,9 +1,9 @@
-import type { DealtPart, FeedPlan } from '../feeding/types';
-import { LIME_FOR_POUND_OF_N } from '../tables/fertilizerAcidity';
-import { quantity, type Quantity } from '../units/quantity';
-import type { PlanContext } from '../working/context';
-import { msg } from '../working/msg';
-import type { Figure } from '../working/working';
+import type { DealtPart, FeedPlan } from '../treat/fertilizer/types';
+import { LIME_FOR_POUND_OF_N } from '../tables/fertilizer/acidity';
+import { quantity, type Quantity } from '../kernel/units/quantity';
+import type { PlanContext } from '../kernel/working/context';
+import { msg } from '../kernel/working/msg';
+import type { Figure } from '../kernel/working/working';
 
 type Lime = Figure<Quantity<'lb/1000ft2', 'CaCO3'>>;
 

@@ -3,7 +3,7 @@
  * brought the soil to the target, and half of it half the way. Invented cases.
  */
 import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
-import { planCase } from '../plan';
+import { planCase } from '../plan/plan';
 import type { OutlookPoint } from './phOutlook';
 
 function outlook(input: LawnInput) {

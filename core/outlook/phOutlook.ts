@@ -1,12 +1,12 @@
-import type { LimePlan, MethodRow, SulfurPlan } from '../ph/types';
-import type { Readings } from '../report/types';
-import { DAYS_PER_MONTH } from '../tables/residualLime';
+import type { LimePlan, MethodRow, SulfurPlan } from '../treat/types';
+import type { Readings } from '../site/report/types';
+import { DAYS_PER_MONTH } from '../tables/lime/residual';
 import { SULFATE_WORKS, SULFUR_SPREAD, SULFUR_WORKS, WARM_MONTHS } from '../tables/sulfur';
-import { addMonths, daysBetween, type IsoDate } from '../typed/date';
-import { quantity, type Quantity } from '../units/quantity';
-import type { PlanContext } from '../working/context';
-import { msg } from '../working/msg';
-import type { Figure } from '../working/working';
+import { addMonths, daysBetween, type IsoDate } from '../kernel/typed/date';
+import { quantity, type Quantity } from '../kernel/units/quantity';
+import type { PlanContext } from '../kernel/working/context';
+import { msg } from '../kernel/working/msg';
+import type { Figure } from '../kernel/working/working';
 
 type Ph = Figure<Quantity<'pH', 'water'>>;
 type Months = Figure<Quantity<'months', 'time'>>;

@@ -1,11 +1,11 @@
 import type { Area, CaseFile } from '../casefile/casefile';
-import type { Plant } from '../plants/plants';
-import { DRAW_DOWN, DRAW_DOWN_METHODS } from '../tables/drawDown';
-import { perAcreToPerThousand } from '../units/convert';
-import { quantity } from '../units/quantity';
-import type { PlanContext } from '../working/context';
-import { msg, type Msg } from '../working/msg';
-import { carriedOff } from './carriedOff';
+import type { Plant } from '../catalog/plants/plants';
+import { DRAW_DOWN, DRAW_DOWN_METHODS } from '../tables/fertilizer/drawDown';
+import { perAcreToPerThousand } from '../kernel/units/convert';
+import { quantity } from '../kernel/units/quantity';
+import type { PlanContext } from '../kernel/working/context';
+import { msg, type Msg } from '../kernel/working/msg';
+import { carriedOff } from './cropRemoval';
 import type { SoilReading } from './soilTest';
 
 const OXIDE = { p: 'P2O5', k: 'K2O' } as const;

@@ -1,12 +1,12 @@
-import { LEAD_TOTAL } from '../tables/lead';
+import { LEAD_TOTAL } from '../tables/soil/lead';
 import { leadOf, type LeadLevel } from './lead';
-import { SODIC_ABOVE_ESP } from '../tables/salts';
+import { SODIC_ABOVE_ESP } from '../tables/soil/sodicity';
 import { equivalentMass } from '../tables/molarMass';
-import { ppmToMilliequivalents } from '../units/convert';
-import { quantity, type Quantity } from '../units/quantity';
-import type { PlanContext } from '../working/context';
-import { msg } from '../working/msg';
-import type { Figure } from '../working/working';
+import { ppmToMilliequivalents } from '../kernel/units/convert';
+import { quantity, type Quantity } from '../kernel/units/quantity';
+import type { PlanContext } from '../kernel/working/context';
+import { msg } from '../kernel/working/msg';
+import type { Figure } from '../kernel/working/working';
 import type { ReadingInput } from './input';
 import type { Limits, ReadingLine } from './types';
 

@@ -1,9 +1,9 @@
 import type { Area, CaseFile } from '../casefile/casefile';
-import type { AreaGoal } from '../plants/goal';
-import type { Plant } from '../plants/plants';
-import type { Readings } from '../report/types';
-import type { Msg } from '../working/msg';
-import type { Pack } from '../yardsticks/pack';
+import type { AreaGoal } from '../site/goal';
+import type { Plant } from '../catalog/plants/plants';
+import type { Readings } from '../site/report/types';
+import type { Msg } from '../kernel/working/msg';
+import type { Pack } from '../catalog/packs/pack';
 import type { SoilTest } from './soilTest';
 
 /** What a reading is made from. */

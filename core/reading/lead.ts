@@ -1,6 +1,6 @@
-import { LEAD_TOTAL } from '../tables/lead';
-import type { Readings } from '../report/types';
-import type { Figure } from '../working/working';
+import { LEAD_TOTAL } from '../tables/soil/lead';
+import type { Readings } from '../site/report/types';
+import type { Figure } from '../kernel/working/working';
 
 /** Where a total of lead lies among the levels of the guidance, or that it is no total. */
 export type LeadLevel =

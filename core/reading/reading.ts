@@ -1,10 +1,10 @@
-import { bufferIsSilent } from '../ph/options';
-import { HEAVY_ABOVE_CEC, SPLIT_BELOW_CEC } from '../tables/exchange';
-import type { PlanContext } from '../working/context';
-import { msg, type Msg } from '../working/msg';
-import type { Figure } from '../working/working';
+import { bufferIsSilent } from '../site/report/buffers';
+import { HEAVY_ABOVE_CEC, SPLIT_BELOW_CEC } from '../tables/soil/exchange';
+import type { PlanContext } from '../kernel/working/context';
+import { msg, type Msg } from '../kernel/working/msg';
+import type { Figure } from '../kernel/working/working';
 import { excessOf } from './excess';
-import { furtherLines } from './furtherLines';
+import { furtherLines } from './supplementaryLines';
 import { hazardLines } from './hazardLines';
 import type { ReadingInput } from './input';
 import type { SoilReading } from './soilTest';

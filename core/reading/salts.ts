@@ -1,7 +1,7 @@
-import type { Plant } from '../plants/plants';
-import type { Readings } from '../report/types';
-import type { Figure } from '../working/working';
-import { furtherBands, furtherClass } from '../yardsticks/further';
+import type { Plant } from '../catalog/plants/plants';
+import type { Readings } from '../site/report/types';
+import type { Figure } from '../kernel/working/working';
+import { furtherBands, furtherClass } from '../catalog/packs/supplementaryBands';
 
 /** Salts that harm any plant, and those that harm the sensitive ones, by the classes of an extract. */
 const TOO_SALTY = ['moderate', 'strong', 'excess'];

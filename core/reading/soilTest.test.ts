@@ -1,5 +1,5 @@
 import { lawnCase, type LawnInput } from '../../test/cases';
-import { planCase } from '../plan';
+import { planCase } from '../plan/plan';
 import type { SoilTest } from './soilTest';
 
 function read(input: LawnInput): SoilTest {

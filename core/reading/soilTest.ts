@@ -1,13 +1,13 @@
 import { decisionOf, type CaseFile } from '../casefile/casefile';
-import type { Extracted } from '../report/extracted';
-import { isLimy } from './limySoil';
-import type { Readings } from '../report/types';
-import { quantity, type Quantity, type SoilElement } from '../units/quantity';
-import type { PlanContext } from '../working/context';
-import { msg, type Msg } from '../working/msg';
-import type { Figure } from '../working/working';
-import { opinionOf, withEnough } from '../yardsticks/opinions';
-import type { CriticalBands, NutrientBands, Pack, Rating } from '../yardsticks/pack';
+import type { Extracted } from '../site/report/extracted';
+import { isLimy } from './calcareous';
+import type { Readings } from '../site/report/types';
+import { quantity, type Quantity, type SoilElement } from '../kernel/units/quantity';
+import type { PlanContext } from '../kernel/working/context';
+import { msg, type Msg } from '../kernel/working/msg';
+import type { Figure } from '../kernel/working/working';
+import { opinionOf, withEnough } from '../catalog/packs/opinions';
+import type { CriticalBands, NutrientBands, Pack, Rating } from '../catalog/packs/pack';
 import {
   asPrinted,
   bandsFor,
@@ -16,7 +16,7 @@ import {
   ratingOf,
   stepOf,
   type Bands,
-} from '../yardsticks/rating';
+} from '../catalog/packs/rating';
 
 type Tested = Figure<Quantity<'ppm' | 'mg/L', SoilElement>>;
 

@@ -1,6 +1,6 @@
-import type { Figure } from '../working/working';
-import type { Msg } from '../working/msg';
-import type { SourceId } from '../tables/sources';
+import type { Figure } from '../kernel/working/working';
+import type { Msg } from '../kernel/working/msg';
+import type { SourceId } from '../kernel/sources';
 
 /** What is read, in the order in which it is read. */
 export const READING_ORDER = [

@@ -1,4 +1,4 @@
-import type { Texture } from './limeByTexture';
+import type { Texture } from './lime/byTexture';
 
 /**
  * Elemental sulfur to bring a soil from a pH down to 4.5, lb/100 ft², by kind of soil; rows of pH, descending. Blueberry

@@ -1,16 +1,16 @@
 import type { CaseFile } from '../../core/casefile/casefile';
-import type { BalanceRow } from '../../core/feeding/handOrder';
-import type { NeedRow } from '../../core/feeding/need';
-import { SCHOOLS } from '../../core/feeding/schools';
-import type { DealtPart } from '../../core/feeding/types';
+import type { BalanceRow } from '../../core/treat/fertilizer/handOrder';
+import type { NeedRow } from '../../core/treat/fertilizer/need';
+import { SCHOOLS } from '../../core/treat/fertilizer/schools';
+import type { DealtPart } from '../../core/treat/fertilizer/types';
 import type { OutlookPoint } from '../../core/outlook/phOutlook';
-import type { Dose, SulfurPlan } from '../../core/ph/types';
-import type { AreaPlan, Plan } from '../../core/planTypes';
+import type { Dose, SulfurPlan } from '../../core/treat/types';
+import type { AreaPlan, Plan } from '../../core/plan/types';
 import type { SoilReading } from '../../core/reading/soilTest';
 import type { AreaReading } from '../../core/reading/types';
-import { findingKey } from '../../core/working/finding';
-import type { Msg } from '../../core/working/msg';
-import type { Figure, Working } from '../../core/working/working';
+import { findingKey } from '../../core/kernel/working/finding';
+import type { Msg } from '../../core/kernel/working/msg';
+import type { Figure, Working } from '../../core/kernel/working/working';
 
 /** The version of the response. Later versions of Agrologos only add fields to it. */
 const PLAN_API = 1;

@@ -1,5 +1,4 @@
-import { ANALYTE_FACTS } from '../../core/casefile/analytes';
-import type { Analyte } from '../../core/casefile/casefile';
+import { ANALYTE_FACTS, type Analyte } from '../../core/catalog/analytes';
 import { analyteOf, guessColumn, guessMapping, methodOf, signatureOf, unitOf } from './columns';
 
 const ALL = Object.keys(ANALYTE_FACTS) as Analyte[];

@@ -1,8 +1,7 @@
-import { ANALYTE_FACTS } from '../../core/casefile/analytes';
-import type { Analyte } from '../../core/casefile/casefile';
+import { ANALYTE_FACTS, type Analyte } from '../../core/catalog/analytes';
 import { emptyResult } from '../../core/casefile/newCase';
-import type { ColumnRole, Mapping } from '../../core/report/mapping';
-import { own } from '../../core/typed/own';
+import type { ColumnRole, Mapping } from '../../core/site/report/mapping';
+import { own } from '../../core/kernel/typed/own';
 
 /** Letters, digits and percent signs only, in lower case: `lb/1000 ft²` is `lb1000ft2`. */
 export function plain(text: string): string {

@@ -1,7 +1,7 @@
-import type { Analyte } from '../../core/casefile/casefile';
-import type { Mapping } from '../../core/report/mapping';
-import { own } from '../../core/typed/own';
-import { msg, type Msg } from '../../core/working/msg';
+import type { Analyte } from '../../core/catalog/analytes';
+import type { Mapping } from '../../core/site/report/mapping';
+import { own } from '../../core/kernel/typed/own';
+import { msg, type Msg } from '../../core/kernel/working/msg';
 import { analyteOf, guessMapping, methodOf, signatureOf, unitOf } from './columns';
 import { isBlank, isPlainNumber, parseRows, type Parsed } from './parse';
 import { comparedName, SampleIndex, type NamedSample, type NearSample } from './sampleIndex';

@@ -1,5 +1,5 @@
-import { isNode } from '../../core/casefile/nodes';
-import { msg, type Msg } from '../../core/working/msg';
+import { isNode } from '../../core/casefile/migrations/nodes';
+import { msg, type Msg } from '../../core/kernel/working/msg';
 
 /** No document of ours is nested deeper, a backup and a map file included. */
 const DEEPEST = 32;

@@ -1,29 +1,13 @@
+import { ANALYTES } from '../../core/catalog/analytes';
 import Joi from 'joi';
-import { migrate } from '../../core/casefile/migrate';
-import { faultsOfPack } from '../../core/yardsticks/lint';
+import { migrate } from '../../core/casefile/migrations/migrate';
+import { faultsOfPack } from '../../core/catalog/packs/lint';
 import { faultsOf, type Fault } from './faults';
 import { packShape } from './pack';
-import {
-  ANALYTES,
-  CLIPPINGS,
-  DECISIONS,
-  DRAINAGES,
-  FORMAT,
-  KIT_CLASSES,
-  LIGHTS,
-  SCHEMA,
-  SOURCES_OF_RESULTS,
-  MEASURED_BY,
-  MEASURES,
-  MOST_OUTLINE,
-  PAST_KINDS,
-  SHAPES,
-  SLOPES,
-  type CaseFile,
-} from '../../core/casefile/casefile';
-import { MESHES, SCHEME_IDS } from '../../core/tables/fineness';
-import { SITUATIONS } from '../../core/casefile/situations';
-import { msg, type Msg } from '../../core/working/msg';
+import { CLIPPINGS, DECISIONS, DRAINAGES, FORMAT, KIT_CLASSES, LIGHTS, SCHEMA, SOURCES_OF_RESULTS, MEASURED_BY, MEASURES, MOST_OUTLINE, PAST_KINDS, SHAPES, SLOPES, type CaseFile } from '../../core/casefile/casefile';
+import { MESHES, SCHEME_IDS } from '../../core/tables/lime/fineness';
+import { SITUATIONS } from '../../core/catalog/situations';
+import { msg, type Msg } from '../../core/kernel/working/msg';
 
 /** Typed text may hold anything that was typed, up to a length no field needs. */
 const text = Joi.string().allow('').max(4000).required();

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { DECISIONS } from '../../core/casefile/casefile';
-import { SOURCES } from '../../core/tables/sources';
+import { SOURCES } from '../../core/kernel/sources';
 import { applyPatches } from '../../store/patch';
 import { hasCaseShape } from './caseFile';
 

@@ -1,6 +1,6 @@
+import { ANALYTES } from '../../core/catalog/analytes';
 import Joi from 'joi';
-import { ANALYTES } from '../../core/casefile/casefile';
-import { PAPERS, type Office } from '../../core/office/office';
+import { PAPERS, type Office } from '../../core/casefile/office';
 import { faultsOf, type Fault } from './faults';
 
 const text = Joi.string().allow('').max(4000);

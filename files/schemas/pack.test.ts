@@ -1,4 +1,4 @@
-import { SHIPPED_PACKS } from '../../core/yardsticks/packs';
+import { SHIPPED_PACKS } from '../../core/catalog/packs/shipped';
 import { applyPatches } from '../../store/patch';
 import { validatePack } from './pack';
 

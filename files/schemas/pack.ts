@@ -1,9 +1,9 @@
 import Joi from 'joi';
-import { SITUATIONS } from '../../core/casefile/situations';
-import { NEED_CLASSES, type PlantForm } from '../../core/plants/plants';
-import { SOURCES, type Standing } from '../../core/tables/sources';
-import { faultsOfPack } from '../../core/yardsticks/lint';
-import type { Pack } from '../../core/yardsticks/pack';
+import { SITUATIONS } from '../../core/catalog/situations';
+import { NEED_CLASSES, type PlantForm } from '../../core/catalog/plants/plants';
+import { SOURCES, type Standing } from '../../core/kernel/sources';
+import { faultsOfPack } from '../../core/catalog/packs/lint';
+import type { Pack } from '../../core/catalog/packs/pack';
 import { faultsOf, type Fault } from './faults';
 
 const STANDINGS: readonly Standing[] = [

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { AreaPlan } from '../../core/planTypes';
+import type { AreaPlan } from '../../core/plan/types';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Section, StepHead } from '../parts/Section';

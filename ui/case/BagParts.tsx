@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { MaterialRow, SulfurMaterialRow } from '../../core/ph/types';
+import type { MaterialRow, SulfurMaterialRow } from '../../core/treat/types';
 import { text } from '../format/text';
 import { Cell } from '../parts/Table';
 import { Figure } from '../working/Figure';

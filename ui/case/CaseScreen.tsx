@@ -9,10 +9,10 @@ import {
   useSyncExternalStore,
   type ReactNode,
 } from 'react';
-import { planCase } from '../../core/plan';
-import { parseDate } from '../../core/typed/date';
-import { followingStep, STEPS } from '../../core/steps';
-import type { StepId } from '../../core/working/finding';
+import { planCase } from '../../core/plan/plan';
+import { parseDate } from '../../core/kernel/typed/date';
+import { followingStep, STEPS } from '../../core/tell/steps';
+import type { StepId } from '../../core/kernel/working/finding';
 import type { CaseSession } from '../../store/session';
 import { useCommands, type Command } from '../commands/registry';
 import { formatDate } from '../format/date';

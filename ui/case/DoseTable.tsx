@@ -1,10 +1,10 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { DoseSet } from '../../core/dosing/doses';
-import { shownInHands } from '../../core/dosing/inHands';
-import type { MaterialId } from '../../core/materials/types';
-import type { Dose } from '../../core/ph/types';
+import type { DoseSet } from '../../core/schedule/dosing/doses';
+import { shownInHands } from '../../core/schedule/dosing/inHands';
+import type { MaterialId } from '../../core/catalog/materials/types';
+import type { Dose } from '../../core/treat/types';
 import { formatDate } from '../format/date';
 import { text } from '../format/text';
 import { Cell, Table } from '../parts/Table';

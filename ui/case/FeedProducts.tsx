@@ -2,9 +2,9 @@
 
 import Link from 'next/link';
 import { useId, type ReactNode } from 'react';
-import { NUTRIENTS, type Nutrient } from '../../core/feeding/nutrients';
-import type { DealtPart, FeedOption, FeedWay } from '../../core/feeding/types';
-import { SHIPPED_MATERIALS } from '../../core/materials/materials';
+import { NUTRIENTS, type Nutrient } from '../../core/catalog/nutrients';
+import type { DealtPart, FeedOption, FeedWay } from '../../core/treat/fertilizer/types';
+import { SHIPPED_MATERIALS } from '../../core/catalog/materials/materials';
 import { nameFrom, text } from '../format/text';
 import { Cell, Table } from '../parts/Table';
 import { Figure } from '../working/Figure';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useId, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
-import { own } from '../../core/typed/own';
+import { own } from '../../core/kernel/typed/own';
 import { dateAsTyped } from '../format/date';
 import { messageText } from '../format/message';
 import { text } from '../format/text';

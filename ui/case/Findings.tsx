@@ -8,7 +8,7 @@ import {
   type Finding,
   type Question,
   type StepId,
-} from '../../core/working/finding';
+} from '../../core/kernel/working/finding';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';

@@ -1,9 +1,9 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { reportFor } from '../../core/report/reports';
-import type { AreaPlan, BrokenArea } from '../../core/planTypes';
-import { parseDate } from '../../core/typed/date';
+import { reportFor } from '../../core/site/report/reports';
+import type { AreaPlan, BrokenArea } from '../../core/plan/types';
+import { parseDate } from '../../core/kernel/typed/date';
 import { formatDate } from '../format/date';
 import { text } from '../format/text';
 import { StepMark } from '../parts/StepMark';

@@ -2,8 +2,8 @@
 
 import type { ReactNode } from 'react';
 import { CLIPPINGS, sampleOf } from '../../core/casefile/casefile';
-import { SITUATIONS } from '../../core/casefile/situations';
-import type { PlantForm } from '../../core/plants/plants';
+import { SITUATIONS } from '../../core/catalog/situations';
+import type { PlantForm } from '../../core/catalog/plants/plants';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Section, StepHead } from '../parts/Section';

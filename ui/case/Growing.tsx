@@ -1,10 +1,10 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { PLANTS } from '../../core/plants/plants';
-import { own } from '../../core/typed/own';
-import { quantity } from '../../core/units/quantity';
-import { msg } from '../../core/working/msg';
+import { PLANTS } from '../../core/catalog/plants/plants';
+import { own } from '../../core/kernel/typed/own';
+import { quantity } from '../../core/kernel/units/quantity';
+import { msg } from '../../core/kernel/working/msg';
 import { quantityText } from '../format/quantity';
 import { nameFrom, text } from '../format/text';
 import { Button } from '../parts/Button';

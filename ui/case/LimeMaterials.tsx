@@ -1,9 +1,9 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import type { MaterialRow } from '../../core/ph/types';
-import { MESHES, SCHEME_IDS, schemeOf } from '../../core/tables/fineness';
-import { own } from '../../core/typed/own';
+import type { MaterialRow } from '../../core/treat/types';
+import { MESHES, SCHEME_IDS, schemeOf } from '../../core/tables/lime/fineness';
+import { own } from '../../core/kernel/typed/own';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';

@@ -1,9 +1,9 @@
 'use client';
 
 import { useId, type ReactNode } from 'react';
-import type { NeedRow } from '../../core/feeding/need';
-import { NUTRIENTS, type Nutrient } from '../../core/feeding/nutrients';
-import { SCHOOLS, type School } from '../../core/feeding/schools';
+import type { NeedRow } from '../../core/treat/fertilizer/need';
+import { NUTRIENTS, type Nutrient } from '../../core/catalog/nutrients';
+import { SCHOOLS, type School } from '../../core/treat/fertilizer/schools';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Cell, Table } from '../parts/Table';

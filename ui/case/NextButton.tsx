@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { followingStep } from '../../core/steps';
+import { followingStep } from '../../core/tell/steps';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { useCase } from './caseContext';

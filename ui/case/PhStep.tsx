@@ -1,14 +1,14 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { MethodRow } from '../../core/ph/types';
+import type { MethodRow } from '../../core/treat/types';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Section, StepHead } from '../parts/Section';
 import { Cell, Table } from '../parts/Table';
 import { PH_SCALE, Track } from '../parts/Track';
 import { Figure } from '../working/Figure';
-import { msg } from '../../core/working/msg';
+import { msg } from '../../core/kernel/working/msg';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';

@@ -1,11 +1,10 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { OPINIONS } from '../../core/casefile/casefile';
 import { soilGroupsOf } from '../../core/reading/soilTest';
 import type { ReadingLine } from '../../core/reading/types';
-import { SOURCES } from '../../core/tables/sources';
-import { OPINION_VALUES, RETEST_YEARS } from '../../core/yardsticks/opinions';
+import { SOURCES } from '../../core/kernel/sources';
+import { OPINION_VALUES, RETEST_YEARS, OPINIONS } from '../../core/catalog/packs/opinions';
 import { messageText } from '../format/message';
 import { nameFrom, text } from '../format/text';
 import { Section, StepHead } from '../parts/Section';

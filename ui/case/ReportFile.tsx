@@ -3,8 +3,8 @@
 import { useState, type ReactNode } from 'react';
 import type { CaseFile } from '../../core/casefile/casefile';
 import { blankColumn } from '../../core/casefile/newCase';
-import { reportsOf } from '../../core/report/reports';
-import { own } from '../../core/typed/own';
+import { reportsOf } from '../../core/site/report/reports';
+import { own } from '../../core/kernel/typed/own';
 import type { NamedSample } from '../../files/reportTable/sampleIndex';
 import { bySample, type TableResult } from '../../files/reportTable/result';
 import type { Json } from '../../store/patch';

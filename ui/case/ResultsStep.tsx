@@ -1,11 +1,10 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { ANALYTE_FACTS } from '../../core/casefile/analytes';
-import type { Analyte } from '../../core/casefile/casefile';
-import { layoutOf, linesOf } from '../../core/report/layouts';
-import { RATE_UNITS, RECOMMENDED_PER } from '../../core/report/recommendation';
-import { reportFor } from '../../core/report/reports';
+import { ANALYTE_FACTS, type Analyte } from '../../core/catalog/analytes';
+import { layoutOf, linesOf } from '../../core/casefile/layouts';
+import { RATE_UNITS, RECOMMENDED_PER } from '../../core/site/report/recommendation';
+import { reportFor } from '../../core/site/report/reports';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Section, StepHead } from '../parts/Section';

@@ -5,7 +5,7 @@ import { nanoid } from 'nanoid';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Sample } from '../../core/casefile/casefile';
-import { sampleName as nameByPattern } from '../../core/sampling/sampleNames';
+import { sampleName as nameByPattern } from '../../core/site/sampling/sampleNames';
 import { readOffice } from '../../store/office';
 import { namesElsewhere } from '../../store/sampleNames';
 import type { Edit } from '../../store/session';

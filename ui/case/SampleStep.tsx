@@ -2,8 +2,8 @@
 
 import type { ReactNode } from 'react';
 import { DRAINAGES, sampleOf, SLOPES } from '../../core/casefile/casefile';
-import { CLUES, type SchoolRow } from '../../core/sampling/samplingPlan';
-import { CONFIDENCE, VARIATION } from '../../core/tables/sampling';
+import { CLUES, type SchoolRow } from '../../core/site/sampling/samplingPlan';
+import { CONFIDENCE, VARIATION } from '../../core/tables/ground/sampling';
 import { formatDate } from '../format/date';
 import { messageText } from '../format/message';
 import { text } from '../format/text';

@@ -2,8 +2,8 @@
 
 import { useCallback, useMemo, type ReactNode } from 'react';
 import { decisionKey, type Decision, type DecisionKind } from '../../core/casefile/casefile';
-import type { ProductPart } from '../../core/feeding/handOrder';
-import { own } from '../../core/typed/own';
+import type { ProductPart } from '../../core/treat/fertilizer/handOrder';
+import { own } from '../../core/kernel/typed/own';
 import type { Json } from '../../store/patch';
 import { useCommands, type Command } from '../commands/registry';
 import { text } from '../format/text';

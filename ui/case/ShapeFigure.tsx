@@ -1,12 +1,12 @@
 import type { ReactNode } from 'react';
 import type { Measure, Shape } from '../../core/casefile/casefile';
-import { parseCorners, splitOffsets } from '../../core/ground/irregular';
-import { readOutline } from '../../core/ground/outlineArea';
-import { parseLength } from '../../core/typed/length';
-import { parseNumber } from '../../core/typed/number';
-import { lengthToFeet } from '../../core/units/convert';
-import { quantity } from '../../core/units/quantity';
-import type { NamesIn } from '../../core/working/msg';
+import { parseCorners, splitOffsets } from '../../core/site/ground/irregular';
+import { readOutline } from '../../core/site/ground/outlineArea';
+import { parseLength } from '../../core/kernel/typed/length';
+import { parseNumber } from '../../core/kernel/typed/number';
+import { lengthToFeet } from '../../core/kernel/units/convert';
+import { quantity } from '../../core/kernel/units/quantity';
+import type { NamesIn } from '../../core/kernel/working/msg';
 import { text } from '../format/text';
 
 type Point = readonly [x: number, y: number];

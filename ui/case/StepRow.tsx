@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { STEPS } from '../../core/steps';
+import { STEPS } from '../../core/tell/steps';
 import { text } from '../format/text';
 import { StepMark } from '../parts/StepMark';
 import { useCase } from './caseContext';

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { SulfurMaterialRow, SulfurPlan } from '../../core/ph/types';
+import type { SulfurMaterialRow, SulfurPlan } from '../../core/treat/types';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Section } from '../parts/Section';

@@ -2,8 +2,8 @@
 
 import type { ReactNode } from 'react';
 import { MEASURED_BY } from '../../core/casefile/casefile';
-import { USUAL_ERROR } from '../../core/tables/measuring';
-import { isOwn } from '../../core/typed/own';
+import { USUAL_ERROR } from '../../core/tables/ground/measuring';
+import { isOwn } from '../../core/kernel/typed/own';
 import { text } from '../format/text';
 import { Figure } from '../working/Figure';
 import { Openable } from '../working/Openable';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { queueFacts, queueOn, USUAL_DAYS } from '../../core/queue';
-import { daysBetween } from '../../core/typed/date';
+import { queueFacts, queueOn, USUAL_DAYS } from '../../core/plan/queue';
+import { daysBetween } from '../../core/kernel/typed/date';
 import { formatDate, localDay } from '../format/date';
 import { text } from '../format/text';
 import { useCase } from './caseContext';

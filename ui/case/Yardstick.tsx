@@ -2,10 +2,10 @@
 
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { SOURCES } from '../../core/tables/sources';
-import { isHouse } from '../../core/yardsticks/house';
-import type { Pack, Rating } from '../../core/yardsticks/pack';
-import { NEWEST_PACKS } from '../../core/yardsticks/packs';
+import { SOURCES } from '../../core/kernel/sources';
+import { isHouse } from '../../core/catalog/packs/house';
+import type { Pack, Rating } from '../../core/catalog/packs/pack';
+import { NEWEST_PACKS } from '../../core/catalog/packs/shipped';
 import type { Json } from '../../store/patch';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';

@@ -1,4 +1,4 @@
-import type { AreaPlan } from '../../core/planTypes';
+import type { AreaPlan } from '../../core/plan/types';
 import { text } from '../format/text';
 
 /** What a piece of ground is called: its own name, else what grows there. */

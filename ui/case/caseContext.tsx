@@ -1,8 +1,8 @@
 'use client';
 
 import { createContext, useContext } from 'react';
-import type { AreaPlan, BrokenArea, Plan } from '../../core/planTypes';
-import type { StepId } from '../../core/working/finding';
+import type { AreaPlan, BrokenArea, Plan } from '../../core/plan/types';
+import type { StepId } from '../../core/kernel/working/finding';
 import type { CaseSession, SessionState } from '../../store/session';
 
 /** What every part of the case screen works with. */

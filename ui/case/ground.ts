@@ -7,8 +7,8 @@ import {
   type CaseFile,
 } from '../../core/casefile/casefile';
 import { blankColumn, newArea, newSample } from '../../core/casefile/newCase';
-import { PLANTS } from '../../core/plants/plants';
-import { own } from '../../core/typed/own';
+import { PLANTS } from '../../core/catalog/plants/plants';
+import { own } from '../../core/kernel/typed/own';
 import type { Edit } from '../../store/session';
 import type { Json } from '../../store/patch';
 import { text } from '../format/text';

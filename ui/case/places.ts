@@ -1,15 +1,8 @@
-import {
-  decisionKey,
-  type Analyte,
-  type CaseFile,
-  type Decision,
-  type DecisionKind,
-  type Label,
-  type Typed,
-} from '../../core/casefile/casefile';
+import type { Analyte } from '../../core/catalog/analytes';
+import { decisionKey, type CaseFile, type Decision, type DecisionKind, type Label, type Typed } from '../../core/casefile/casefile';
 import { EMPTY_LABEL, emptyResult } from '../../core/casefile/newCase';
-import type { Mesh } from '../../core/tables/fineness';
-import { own } from '../../core/typed/own';
+import type { Mesh } from '../../core/tables/lime/fineness';
+import { own } from '../../core/kernel/typed/own';
 import { valueAt, type Json } from '../../store/patch';
 
 /** A place of the case file that a field shows and writes. */

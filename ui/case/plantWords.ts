@@ -1,4 +1,4 @@
-import { PLANTS, type Plant } from '../../core/plants/plants';
+import { PLANTS, type Plant } from '../../core/catalog/plants/plants';
 import { text } from '../format/text';
 import type { Option } from './Fields';
 

@@ -3,7 +3,7 @@
 import '../format/caseWords';
 
 import { useMemo, useRef, useState, type ReactNode } from 'react';
-import { QUEUES, queueOn, type Queue } from '../../core/queue';
+import { QUEUES, queueOn, type Queue } from '../../core/plan/queue';
 import type { CaseIndexRow } from '../../store/db';
 import { localDay } from '../format/date';
 import { nameFrom, text } from '../format/text';

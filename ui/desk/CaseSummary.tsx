@@ -2,9 +2,9 @@
 
 import { useMemo, type ReactNode } from 'react';
 import type { CaseFile } from '../../core/casefile/casefile';
-import { migrate } from '../../core/casefile/migrate';
-import { planCase } from '../../core/plan';
-import { asksApproval, findingKey } from '../../core/working/finding';
+import { migrate } from '../../core/casefile/migrations/migrate';
+import { planCase } from '../../core/plan/plan';
+import { asksApproval, findingKey } from '../../core/kernel/working/finding';
 import { areaName } from '../case/areaName';
 import { brokenName } from '../case/BrokenGround';
 import { text } from '../format/text';

@@ -4,7 +4,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import Link from 'next/link';
 import { useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { isDemo } from '../../core/casefile/demo';
-import { own } from '../../core/typed/own';
+import { own } from '../../core/kernel/typed/own';
 import { formatDate } from '../format/date';
 import { messageText } from '../format/message';
 import { nameFrom, text } from '../format/text';

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { newCase } from '../../core/casefile/newCase';
 import { addCase } from '../../store/cases';
-import { caseStart } from '../../core/office/office';
+import { caseStart } from '../../core/casefile/office';
 import { readOffice } from '../../store/office';
 import { housePack } from '../../store/packs';
 import { askToKeep } from '../../store/persistence';

@@ -1,4 +1,4 @@
-import type { Queued } from '../../core/queue';
+import type { Queued } from '../../core/plan/queue';
 import type { CaseIndexRow } from '../../store/db';
 
 /** A line of the Desk with the queue that it stands in. */

@@ -1,6 +1,6 @@
 import '../format/caseWords';
 import type { CaseFile } from '../../core/casefile/casefile';
-import type { Pack } from '../../core/yardsticks/pack';
+import type { Pack } from '../../core/catalog/packs/pack';
 import { readCases, writeBackup } from '../../files/caseJson';
 import type { LocatedFault } from '../../files/located';
 import { allCases, bringIn, type BroughtIn, type Progress } from '../../store/caseload';

@@ -1,4 +1,4 @@
-import { parseDate, type IsoDate } from '../../core/typed/date';
+import { parseDate, type IsoDate } from '../../core/kernel/typed/date';
 
 const MONTH = new Intl.DateTimeFormat('en-US', { month: 'short', timeZone: 'UTC' });
 

@@ -1,7 +1,7 @@
 import { Fragment, isValidElement, type ReactNode } from 'react';
-import { own } from '../../core/typed/own';
-import type { Msg, MsgParam } from '../../core/working/msg';
-import type { Working } from '../../core/working/working';
+import { own } from '../../core/kernel/typed/own';
+import type { Msg, MsgParam } from '../../core/kernel/working/msg';
+import type { Working } from '../../core/kernel/working/working';
 import { formatDate } from './date';
 import { quantityText } from './quantity';
 import { messageFormat, nameFrom } from './text';

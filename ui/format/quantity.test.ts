@@ -1,5 +1,5 @@
 import './caseWords';
-import { quantity, type Substance, type Unit } from '../../core/units/quantity';
+import { quantity, type Substance, type Unit } from '../../core/kernel/units/quantity';
 import { formatDate, localDay } from './date';
 import { quantityText } from './quantity';
 

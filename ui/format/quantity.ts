@@ -1,5 +1,5 @@
-import { own } from '../../core/typed/own';
-import type { Quantity, Unit } from '../../core/units/quantity';
+import { own } from '../../core/kernel/typed/own';
+import type { Quantity, Unit } from '../../core/kernel/units/quantity';
 import { text } from './text';
 
 /** A Quantity as it is written: the number, and its unit before or after it. */

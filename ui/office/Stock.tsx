@@ -3,7 +3,7 @@
 import { nanoid } from 'nanoid';
 import { useState, type ReactNode } from 'react';
 import type { Paragraph } from '../../core/casefile/casefile';
-import { stockOf, type Office } from '../../core/office/office';
+import { stockOf, type Office } from '../../core/casefile/office';
 import { changeOffice } from '../../store/office';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Standing } from '../../core/tables/sources';
+import type { Standing } from '../../core/kernel/sources';
 import { text } from '../format/text';
 
 interface PrintedProps {

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { sampleOf, type CaseFile } from '../../core/casefile/casefile';
-import type { Plan } from '../../core/planTypes';
-import { isUnnamed } from '../../core/slip/unnamed';
+import type { Plan } from '../../core/plan/types';
+import { isUnnamed } from '../../core/tell/slip/unnamed';
 import { dateAsTyped } from '../format/date';
 import { quantityText } from '../format/quantity';
 import { text } from '../format/text';

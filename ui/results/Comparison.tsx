@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { FieldTest } from '../../core/report/fieldTests';
+import type { FieldTest } from '../../core/site/report/fieldTests';
 import { useCase } from '../case/caseContext';
 import { text } from '../format/text';
 import { Cell, Table } from '../parts/Table';

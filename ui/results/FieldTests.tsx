@@ -4,7 +4,7 @@ import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
 import { KIT_CLASSES, LIGHTS, type FieldReading, type Report } from '../../core/casefile/casefile';
 import { newReport } from '../../core/casefile/newCase';
-import { readingsOf, USUAL_RESOLUTION } from '../../core/report/fieldTests';
+import { readingsOf, USUAL_RESOLUTION } from '../../core/site/report/fieldTests';
 import type { Json } from '../../store/patch';
 import { useCase } from '../case/caseContext';
 import { SelectField, TextField } from '../case/Fields';

@@ -1,8 +1,9 @@
 'use client';
 
+import type { Analyte } from '../../core/catalog/analytes';
 import { nanoid } from 'nanoid';
 import { useId, useState, type ReactNode } from 'react';
-import type { Analyte, Report } from '../../core/casefile/casefile';
+import type { Report } from '../../core/casefile/casefile';
 import {
   applyLayout,
   GENERIC_LAYOUTS,
@@ -10,8 +11,8 @@ import {
   layoutOf,
   LINE_ANALYTES,
   type Layout,
-} from '../../core/report/layouts';
-import { own } from '../../core/typed/own';
+} from '../../core/casefile/layouts';
+import { own } from '../../core/kernel/typed/own';
 import { changeOffice } from '../../store/office';
 import type { Json } from '../../store/patch';
 import { useCase } from '../case/caseContext';

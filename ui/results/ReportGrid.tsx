@@ -1,10 +1,10 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { ANALYTE_FACTS } from '../../core/casefile/analytes';
-import type { Analyte, Report, Sample } from '../../core/casefile/casefile';
-import { TEXTURES } from '../../core/tables/limeByTexture';
-import { own } from '../../core/typed/own';
+import { ANALYTE_FACTS, type Analyte } from '../../core/catalog/analytes';
+import type { Report, Sample } from '../../core/casefile/casefile';
+import { TEXTURES } from '../../core/tables/lime/byTexture';
+import { own } from '../../core/kernel/typed/own';
 import { useCase } from '../case/caseContext';
 import { SelectField, TextField } from '../case/Fields';
 import { sampleName } from '../case/ground';

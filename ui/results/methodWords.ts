@@ -1,4 +1,4 @@
-import type { AnalyteFacts } from '../../core/casefile/analytes';
+import type { AnalyteFacts } from '../../core/catalog/analytes';
 import { named } from '../case/reportChoices';
 
 /** The words of what stands beside a unit, by what it tells. */

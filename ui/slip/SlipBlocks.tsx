@@ -1,8 +1,8 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { CautionId } from '../../core/cautions/cautions';
-import type { SlipBlock, SlipDocument } from '../../core/slip/document';
+import type { CautionId } from '../../core/tell/cautions';
+import type { SlipBlock, SlipDocument } from '../../core/tell/slip/document';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
 

@@ -10,8 +10,8 @@ import {
   type CaseFile,
   type Paragraph,
 } from '../../core/casefile/casefile';
-import { isUnnamed } from '../../core/slip/unnamed';
-import { stockOf } from '../../core/office/office';
+import { isUnnamed } from '../../core/tell/slip/unnamed';
+import { stockOf } from '../../core/casefile/office';
 import { readOffice } from '../../store/office';
 import type { Edit } from '../../store/session';
 import { useCase } from '../case/caseContext';

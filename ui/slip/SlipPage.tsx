@@ -1,8 +1,8 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { isUnnamed } from '../../core/slip/unnamed';
-import { own } from '../../core/typed/own';
+import { isUnnamed } from '../../core/tell/slip/unnamed';
+import { own } from '../../core/kernel/typed/own';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { useCase } from '../case/caseContext';

@@ -2,7 +2,7 @@
 
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { decisionKey, decisionOf } from '../../core/casefile/casefile';
-import { isSent, slipDigest } from '../../core/queue';
+import { isSent, slipDigest } from '../../core/plan/queue';
 import { useCase } from '../case/caseContext';
 import { useCommands, type Command } from '../commands/registry';
 import { formatDate, localDay } from '../format/date';

@@ -1,7 +1,7 @@
 import wrap from 'word-wrap';
 import type { CaseFile } from '../../core/casefile/casefile';
-import type { Plan } from '../../core/planTypes';
-import type { Office } from '../../core/office/office';
+import type { Plan } from '../../core/plan/types';
+import type { Office } from '../../core/casefile/office';
 import { slipText } from './slipText';
 
 /** Letters in a line of an e-mail: more are broken by the programs that pass it on. */

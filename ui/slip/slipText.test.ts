@@ -2,8 +2,8 @@ import { fleschKincaid } from 'flesch-kincaid';
 import { syllable } from 'syllable';
 import { demoCounty } from '../../demo/county';
 import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
-import { planCase } from '../../core/plan';
-import { USUAL_OFFICE } from '../../core/office/office';
+import { planCase } from '../../core/plan/plan';
+import { USUAL_OFFICE } from '../../core/casefile/office';
 import { slipMail } from './slipMail';
 import { slipText } from './slipText';
 

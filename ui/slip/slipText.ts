@@ -1,9 +1,9 @@
 import '../format/caseWords';
 import type { CaseFile } from '../../core/casefile/casefile';
-import type { Plan } from '../../core/planTypes';
-import { isUnnamed } from '../../core/slip/unnamed';
-import type { SlipBlock } from '../../core/slip/document';
-import type { Msg } from '../../core/working/msg';
+import type { Plan } from '../../core/plan/types';
+import { isUnnamed } from '../../core/tell/slip/unnamed';
+import type { SlipBlock } from '../../core/tell/slip/document';
+import type { Msg } from '../../core/kernel/working/msg';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 

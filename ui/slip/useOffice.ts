@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { USUAL_OFFICE, type Office } from '../../core/office/office';
+import { USUAL_OFFICE, type Office } from '../../core/casefile/office';
 import { readOffice } from '../../store/office';
 
 /** The office whose slips these are. */

@@ -1,10 +1,9 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { ANALYTE_FACTS } from '../../core/casefile/analytes';
-import type { Analyte } from '../../core/casefile/casefile';
+import { ANALYTE_FACTS, type Analyte } from '../../core/catalog/analytes';
 import { emptyResult } from '../../core/casefile/newCase';
-import type { ColumnRole } from '../../core/report/mapping';
+import type { ColumnRole } from '../../core/site/report/mapping';
 import type { Summary } from '../../files/reportTable/reportTable';
 import { named } from '../case/reportChoices';
 import { text } from '../format/text';

@@ -2,7 +2,7 @@
 
 import { proxy, transfer, wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import type { Mapping } from '../../core/report/mapping';
+import type { Mapping } from '../../core/site/report/mapping';
 import type { Summary } from '../../files/reportTable/reportTable';
 import type { NamedSample } from '../../files/reportTable/sampleIndex';
 import { readMappings } from '../../store/mappings';

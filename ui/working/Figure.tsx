@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { own } from '../../core/typed/own';
+import { own } from '../../core/kernel/typed/own';
 import { messageText } from '../format/message';
 import { formatQuantity } from '../format/quantity';
 import { text } from '../format/text';

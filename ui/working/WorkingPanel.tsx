@@ -2,8 +2,8 @@
 
 import '../format/caseWords';
 import { useEffect, useRef, type ReactNode } from 'react';
-import { SOURCES } from '../../core/tables/sources';
-import type { PresentWorking } from '../../core/working/working';
+import { SOURCES } from '../../core/kernel/sources';
+import type { PresentWorking } from '../../core/kernel/working/working';
 import { messageText, type Workings } from '../format/message';
 import { quantityText } from '../format/quantity';
 import { text } from '../format/text';

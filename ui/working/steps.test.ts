@@ -1,5 +1,5 @@
 import '../format/caseWords';
-import { planCase } from '../../core/plan';
+import { planCase } from '../../core/plan/plan';
 import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
 import { messageText } from '../format/message';
 import { quantityText } from '../format/quantity';

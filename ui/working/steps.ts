@@ -1,5 +1,5 @@
-import { own } from '../../core/typed/own';
-import type { PresentWorking, Working } from '../../core/working/working';
+import { own } from '../../core/kernel/typed/own';
+import type { PresentWorking, Working } from '../../core/kernel/working/working';
 import type { Workings } from '../format/message';
 
 const LEAVES = new Set(['typed', 'constant', 'decided']);

@@ -1,9 +1,9 @@
 'use client';
 
 import { useId, useState, type ReactNode } from 'react';
-import { own } from '../../core/typed/own';
-import { nextVersion } from '../../core/yardsticks/house';
-import { valuesOf, type PackCell, type PackRow as ValueRow } from '../../core/yardsticks/values';
+import { own } from '../../core/kernel/typed/own';
+import { nextVersion } from '../../core/catalog/packs/house';
+import { valuesOf, type PackCell, type PackRow as ValueRow } from '../../core/catalog/packs/values';
 import { validatePack } from '../../files/schemas/pack';
 import type { PackRow } from '../../store/db';
 import { keepDraft, storeVersion } from '../../store/packs';

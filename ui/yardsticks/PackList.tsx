@@ -1,8 +1,8 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { NEWEST_PACKS, SHIPPED_PACKS } from '../../core/yardsticks/packs';
-import type { Pack } from '../../core/yardsticks/pack';
+import { NEWEST_PACKS, SHIPPED_PACKS } from '../../core/catalog/packs/shipped';
+import type { Pack } from '../../core/catalog/packs/pack';
 import type { PackRow } from '../../store/db';
 import { nameFrom, text } from '../format/text';
 import { packKey } from './packs';

@@ -1,8 +1,8 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { SOURCES } from '../../core/tables/sources';
-import { PACK_PARTS, type PackCell, type PackRow } from '../../core/yardsticks/values';
+import { SOURCES } from '../../core/kernel/sources';
+import { PACK_PARTS, type PackCell, type PackRow } from '../../core/catalog/packs/values';
 import { formatDayOfYear } from '../format/date';
 import { messageText } from '../format/message';
 import { formatQuantity } from '../format/quantity';

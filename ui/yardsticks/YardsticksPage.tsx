@@ -3,11 +3,11 @@
 import '../format/caseWords';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState, type ReactNode } from 'react';
-import { SOURCES } from '../../core/tables/sources';
-import { isHouse } from '../../core/yardsticks/house';
-import type { Pack } from '../../core/yardsticks/pack';
-import { NEWEST_PACKS, SHIPPED_PACK } from '../../core/yardsticks/packs';
-import { valuesOf } from '../../core/yardsticks/values';
+import { SOURCES } from '../../core/kernel/sources';
+import { isHouse } from '../../core/catalog/packs/house';
+import type { Pack } from '../../core/catalog/packs/pack';
+import { NEWEST_PACKS, SHIPPED_PACK } from '../../core/catalog/packs/shipped';
+import { valuesOf } from '../../core/catalog/packs/values';
 import { readPack, writePack, type ReadPack } from '../../files/packJson';
 import type { PackRow } from '../../store/db';
 import { bringInPacks, putPack, removePack, type PackBroughtIn } from '../../store/packs';

@@ -1,4 +1,4 @@
-import type { Pack } from '../../core/yardsticks/pack';
+import type { Pack } from '../../core/catalog/packs/pack';
 import { nameFrom } from '../format/text';
 
 /** What a pack is called: a house pack by its own name, a shipped one by the catalogue's. */

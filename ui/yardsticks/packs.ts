@@ -1,8 +1,8 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { customAlphabet } from 'nanoid';
-import { houseCopy } from '../../core/yardsticks/house';
-import type { Pack } from '../../core/yardsticks/pack';
-import { SHIPPED_PACKS } from '../../core/yardsticks/packs';
+import { houseCopy } from '../../core/catalog/packs/house';
+import type { Pack } from '../../core/catalog/packs/pack';
+import { SHIPPED_PACKS } from '../../core/catalog/packs/shipped';
 import type { PackRow } from '../../store/db';
 import { housePacks } from '../../store/packs';
 import { text } from '../format/text';

@@ -1,7 +1,8 @@
-import type { Analyte, CaseFile } from '../../core/casefile/casefile';
+import type { Analyte } from '../../core/catalog/analytes';
+import type { CaseFile } from '../../core/casefile/casefile';
 import { EMPTY_SHAPE, emptyResult, newArea, newCase } from '../../core/casefile/newCase';
-import { PLANTS } from '../../core/plants/plants';
-import { own } from '../../core/typed/own';
+import { PLANTS } from '../../core/catalog/plants/plants';
+import { own } from '../../core/kernel/typed/own';
 import { localDay } from '../format/date';
 
 /** What is typed of a report that two packs are to read. */

@@ -1,4 +1,4 @@
-import { planCase } from '../../../core/plan';
+import { planCase } from '../../../core/plan/plan';
 import { readBody, readPlanRequest } from '../../../files/planApi/request';
 import { planResponse } from '../../../files/planApi/response';
 import { messageText } from '../../../ui/format/message';

@@ -1,0 +1,95 @@
+import type { Paragraph } from './casefile';
+import type { CaseStart } from './newCase';
+import { layoutOf, type Layout } from './layouts';
+import { own } from '../kernel/typed/own';
+import type { Pack } from '../catalog/packs/pack';
+import { PACK_VERSIONS, USUAL_PACK } from '../catalog/packs/versions';
+
+export const PAPERS = ['letter', 'a4'] as const;
+export type Paper = (typeof PAPERS)[number];
+
+/** What an office decides once: how its cases begin, and what stands on each of its slips. */
+export interface Office {
+  /** The pack that new cases are pinned to, in its newest version. */
+  readonly packId: string;
+  readonly laboratory: string;
+  /** The layout of that laboratory's paper; '' is the usual one. */
+  readonly layout: string;
+  /** Layouts of this office's own, by their id. */
+  readonly layouts: Readonly<Record<string, Layout>>;
+  /** Extractants and units in which that laboratory prints; '' is not chosen. */
+  readonly pMethod: string;
+  readonly kMethod: string;
+  readonly soilUnit: string;
+  readonly limeUnit: string;
+  readonly limeBasis: string;
+  readonly feedUnit: string;
+  /** Under the slip: who signs, and how to reach the office; lines as typed. */
+  readonly signature: string;
+  readonly contact: string;
+  readonly paper: Paper;
+  /** The length of a pace of whoever measures, as typed. */
+  readonly pace: string;
+  /** How samples are named; see `sampleNames`. */
+  readonly samplePattern: string;
+  /** What a test costs in US dollars, and the days until its report; as typed. */
+  readonly sampleFee: string;
+  readonly sampleDays: string;
+  readonly paragraphs: Readonly<Record<string, Paragraph>>;
+}
+
+/** An office before anybody decided anything. */
+export const USUAL_OFFICE: Office = {
+  packId: USUAL_PACK.id,
+  laboratory: '',
+  layout: '',
+  layouts: {},
+  pMethod: '',
+  kMethod: '',
+  soilUnit: 'ppm',
+  limeUnit: 'lb/1000ft2',
+  limeBasis: 'product',
+  feedUnit: 'lb/1000ft2',
+  signature: '',
+  contact: '',
+  paper: 'letter',
+  pace: '',
+  samplePattern: '{yy}-{nnn}',
+  sampleFee: '',
+  sampleDays: '14',
+  paragraphs: {},
+};
+
+/** The stock paragraphs in their order. */
+export function stockOf({ paragraphs }: Pick<Office, 'paragraphs'>): Paragraph[] {
+  return Object.values(paragraphs).sort((a, b) => a.order - b.order);
+}
+
+/**
+ * How a new case of this office begins.
+ * @param house the pack of the office's own that it begins with, if that is what `packId` names
+ */
+export function caseStart(office: Office, house: Pack | null = null): CaseStart {
+  const { pMethod, kMethod, soilUnit, limeUnit, limeBasis, feedUnit } = office;
+  const version = house?.version ?? own(PACK_VERSIONS, office.packId);
+  // The usual layout leaves the units to what is said of P and K above.
+  const rows = office.layout === '' ? [] : layoutOf(office.layout, office.layouts).rows;
+  return {
+    pack: version === undefined ? USUAL_PACK : { id: office.packId, version },
+    house,
+    laboratory: office.laboratory,
+    layout: office.layout,
+    sampling: { fee: office.sampleFee, days: office.sampleDays },
+    pace: office.pace,
+    results: {
+      p: { unit: soilUnit, method: pMethod },
+      k: { unit: soilUnit, method: kMethod },
+      'lime-rec': { unit: limeUnit, method: limeBasis },
+      'rec-n': { unit: feedUnit, method: 'N' },
+      'rec-p': { unit: feedUnit, method: 'P2O5' },
+      'rec-k': { unit: feedUnit, method: 'K2O' },
+      'rec-product': { unit: feedUnit, method: '' },
+      ...Object.fromEntries(rows.map(({ analyte, unit, method }) => [analyte, { unit, method }])),
+    },
+  };
+}

@@ -1,0 +1,211 @@
+import { NotFinite, type Quantity } from '../units/quantity';
+import type { SourceId, Standing } from '../sources';
+import { own } from '../typed/own';
+import { rangeBy } from './interval';
+import { msg, type Msg } from './msg';
+import type {
+  Detail,
+  Figure,
+  Op,
+  Override,
+  PresentWorking,
+  Range,
+  Working,
+  WorkingId,
+} from './working';
+
+/** What an entry says of itself; the sheet adds op, inputs and value. */
+export interface Entry {
+  readonly id: WorkingId;
+  readonly label: Msg;
+  readonly standing?: Standing;
+  readonly source?: SourceId;
+  readonly detail?: Detail;
+  readonly at?: string;
+  readonly override?: Override;
+}
+
+type Figures<A extends readonly Quantity[]> = { readonly [K in keyof A]: Figure<A[K]> };
+
+/** The ranges of present figures; of a sure one its value twice. */
+function rangesOf(figures: readonly Figure[]): Range[] {
+  return figures.flatMap((figure) =>
+    'absent' in figure
+      ? []
+      : [figure.range ?? { low: figure.value.value, high: figure.value.value }],
+  );
+}
+
+function valueFrom({ value }: Quantity): number {
+  return value;
+}
+
+type Writable<T> = { -readonly [K in keyof T]: T[K] };
+
+/**
+ * An entry as a Working. Written out field by field: spreading objects took four fifths of the
+ * time of a plan.
+ */
+function present(
+  entry: Entry,
+  op: Op,
+  inputs: readonly WorkingId[],
+  value: Quantity,
+  range?: Range,
+): PresentWorking {
+  const working: Writable<PresentWorking> = { id: entry.id, label: entry.label, op, inputs, value };
+  if (range) working.range = range;
+  if (entry.detail) working.detail = entry.detail;
+  if (entry.standing) working.standing = entry.standing;
+  if (entry.source) working.source = entry.source;
+  if (entry.at) working.at = entry.at;
+  if (entry.override) working.override = entry.override;
+  return working;
+}
+
+/**
+ * The sheet of a plan: each helper computes a number and writes down how, in one call, so that
+ * text and value cannot part. Ids are unique; writing one twice is a fault of the program.
+ */
+export class Sheet {
+  readonly workings: Record<WorkingId, Working> = Object.create(null) as Record<WorkingId, Working>;
+
+  private write(working: Working): void {
+    if (own(this.workings, working.id)) {
+      throw new Error(`Sheet: the working '${working.id}' is written twice`);
+    }
+    this.workings[working.id] = working;
+  }
+
+  /** Writes a leaf: a number that came from outside the arithmetic. */
+  leaf<Q extends Quantity>(
+    op: 'typed' | 'constant' | 'decided',
+    entry: Entry,
+    value: Q,
+    range?: Range,
+  ): Figure<Q> {
+    this.write(present(entry, op, [], value, range));
+    return range ? { id: entry.id, value, range } : { id: entry.id, value };
+  }
+
+  /** Writes a figure that is absent, with the reason and what it would have rested on. */
+  absent(
+    entry: Entry,
+    reason: Msg,
+    inputs: readonly WorkingId[] = [],
+  ): { id: WorkingId; absent: Msg } {
+    this.write({ id: entry.id, label: entry.label, inputs, absent: reason });
+    return { id: entry.id, absent: reason };
+  }
+
+  /**
+   * Computes a figure from others. An absent input makes the result absent with the same reason, and so
+   * does a result that is no number; ranges are carried through by the operation's own rule.
+   */
+  derive<const A extends readonly Quantity[], R extends Quantity>(
+    op: Op,
+    entry: Entry,
+    inputs: Figures<A>,
+    compute: (...values: A) => R,
+  ): Figure<R> {
+    const list: readonly Figure[] = inputs;
+    const ids: WorkingId[] = [];
+    const values: Quantity[] = [];
+    let ranged = false;
+    for (const figure of list) {
+      ids.push(figure.id);
+      if ('absent' in figure) {
+        const rest = list.slice(ids.length).map(({ id }) => id);
+        return this.absent(entry, figure.absent, [...ids, ...rest]);
+      }
+      values.push(figure.value);
+      ranged ||= figure.range !== undefined;
+    }
+    const at = (all: readonly Quantity[]): R => compute(...(all as readonly Quantity[] as A));
+    try {
+      const value = at(values);
+      if (!ranged) {
+        this.write(present(entry, op, ids, value));
+        return { id: entry.id, value };
+      }
+      const range = rangeBy(op, rangesOf(list), (numbers) =>
+        valueFrom(at(values.map((each, n) => ({ ...each, value: numbers[n] ?? NaN })))),
+      );
+      if (!Number.isFinite(range.low) || !Number.isFinite(range.high)) throw new NotFinite('range');
+      this.write(present(entry, op, ids, value, range));
+      return { id: entry.id, value, range };
+    } catch (error) {
+      // Nothing to divide by is no fault of the program: the figure is absent, and says so.
+      if (error instanceof NotFinite) return this.absent(entry, msg('absent.noNumber'), ids);
+      throw error;
+    }
+  }
+
+  /**
+   * The mean of several readings of one thing, with the range from the lowest less `half` of the
+   * scale's step to the highest and `half` more. Absent readings do not count.
+   */
+  mean<Q extends Quantity>(entry: Entry, readings: readonly Figure<Q>[], half: number): Figure<Q> {
+    const found = readings.filter((each) => !('absent' in each));
+    const values = found.flatMap((each) => ('absent' in each ? [] : each.value));
+    const [first] = values;
+    if (!first) {
+      const missing = readings.find((each) => 'absent' in each);
+      const reason = missing && 'absent' in missing ? missing.absent : undefined;
+      return this.absent(entry, reason ?? msg('absent.noReading'));
+    }
+    const numbers = values.map(({ value }) => value);
+    const value = { ...first, value: numbers.reduce((a, b) => a + b, 0) / numbers.length };
+    const range = { low: Math.min(...numbers) - half, high: Math.max(...numbers) + half };
+    const ids = found.map(({ id }) => id);
+    this.write(present(entry, 'mean', ids, value, range));
+    return { id: entry.id, value, range };
+  }
+
+  /** Gives a figure a range of ± a percentage of itself, on top of a range that it has already. */
+  spread<Q extends Quantity>(
+    entry: Entry,
+    figure: Figure<Q>,
+    percent: Figure<Quantity<'%'>>,
+  ): Figure<Q> {
+    const inputs = [figure.id, percent.id];
+    if ('absent' in figure) return this.absent(entry, figure.absent, inputs);
+    if ('absent' in percent) return this.absent(entry, percent.absent, inputs);
+    const { low, high } = figure.range ?? { low: figure.value.value, high: figure.value.value };
+    const part = percent.value.value / 100;
+    const range = { low: low - Math.abs(low) * part, high: high + Math.abs(high) * part };
+    this.write(present(entry, 'spread', inputs, figure.value, range));
+    return { id: entry.id, value: figure.value, range };
+  }
+
+  /** Takes the lower end of a figure's range: the safe one wherever the figure is an amount. */
+  lowEnd<Q extends Quantity>(entry: Entry, figure: Figure<Q>): Figure<Q> {
+    if ('absent' in figure) return this.absent(entry, figure.absent, [figure.id]);
+    const { value: middle, unit, of } = figure.value;
+    const value = { value: figure.range?.low ?? middle, unit, of } as Q;
+    this.write(present(entry, 'lowEnd', [figure.id], value));
+    return { id: entry.id, value };
+  }
+
+  /** Takes the upper end of a figure's range: of a pH the safe one where lime is worked out. */
+  highEnd<Q extends Quantity>(entry: Entry, figure: Figure<Q>): Figure<Q> {
+    if ('absent' in figure) return this.absent(entry, figure.absent, [figure.id]);
+    const { value: middle, unit, of } = figure.value;
+    const value = { value: figure.range?.high ?? middle, unit, of } as Q;
+    this.write(present(entry, 'highEnd', [figure.id], value));
+    return { id: entry.id, value };
+  }
+
+  /** Takes the first of several figures; the others are named as what was not taken. */
+  choose<Q extends Quantity>(
+    entry: Entry,
+    chosen: Figure<Q>,
+    others: readonly Figure[],
+  ): Figure<Q> {
+    const inputs = [chosen.id, ...others.map(({ id }) => id)];
+    if ('absent' in chosen) return this.absent(entry, chosen.absent, inputs);
+    const { value, range } = chosen;
+    this.write(present(entry, 'choose', inputs, value, range));
+    return { id: entry.id, value, ...(range ? { range } : {}) };
+  }
+}

@@ -1,0 +1,14 @@
+import { decisionOf, type CaseFile } from '../casefile/casefile';
+import { LIMY_ABOVE_PH } from '../tables/soil/calcareous';
+import type { Readings } from '../site/report/types';
+
+/** Whether the soil holds free lime: it fizzed, or its pH says so. */
+export function isLimy(
+  file: CaseFile,
+  areaId: string,
+  { waterPh }: Pick<Readings, 'waterPh'>,
+): boolean {
+  const fizz = decisionOf(file, areaId, 'fizz')?.value;
+  if (fizz === 'yes') return true;
+  return !('absent' in waterPh) && waterPh.value.value > LIMY_ABOVE_PH;
+}

@@ -1,0 +1,68 @@
+import { addDays, addMonths, daysBetween, type IsoDate } from '../kernel/typed/date';
+import type { SeasonWindow } from '../catalog/packs/pack';
+
+/** What the one scheduler of the plan needs to date some doses. */
+export interface DoseDates {
+  readonly earliest: IsoDate;
+  readonly count: number;
+  readonly seasons: readonly SeasonWindow[];
+  readonly interval: { readonly months: number } | { readonly days: number };
+  /** Days to keep on either side of other dates: feed apart from lime, and from other feed. */
+  readonly apart?: readonly { readonly days: number; readonly from: readonly IsoDate[] }[];
+}
+
+/** Jumps after which no allowed day is believed to exist: seasons and other dates shut it out. */
+const MOST_JUMPS = 200;
+
+function inSeason(date: IsoDate, seasons: readonly SeasonWindow[]): boolean {
+  const day = date.slice(5);
+  return seasons.some(({ from, to }) => from <= day && day <= to);
+}
+
+/** The first day of the next season after a day that is in none. */
+function nextSeason(date: IsoDate, seasons: readonly SeasonWindow[]): IsoDate | undefined {
+  const year = Number(date.slice(0, 4));
+  return seasons
+    .flatMap(({ from }) => [`${year}-${from}`, `${year + 1}-${from}`])
+    .filter((start) => start > date)
+    .sort()[0];
+}
+
+/** The day itself, or the first later one that is in season and keeps its distance. */
+function nextAllowed(date: IsoDate, { seasons, apart = [] }: DoseDates): IsoDate | undefined {
+  let day: IsoDate | undefined = date;
+  for (let jump = 0; day !== undefined && jump < MOST_JUMPS; jump += 1) {
+    const at: IsoDate = day;
+    const free = apart.flatMap(({ days, from }) =>
+      from
+        .filter((other) => Math.abs(daysBetween(other, at)) < days)
+        .map((other) => addDays(other, days)),
+    );
+    if (free.length > 0) day = free.sort().at(-1);
+    else if (inSeason(at, seasons)) return at;
+    else day = nextSeason(at, seasons);
+  }
+  return undefined;
+}
+
+/**
+ * Dates doses one after another: the first allowed day, then an interval on, and later if that day
+ * is not allowed. An interval in months clips at the end of a short month. Fewer dates than asked
+ * for come back where no allowed day is found.
+ *
+ * @example scheduleDoses({ earliest: '2027-10-04', count: 2, seasons: [{ from: '01-01', to: '12-31' }], interval: { months: 6 } }) // ['2027-10-04', '2028-04-04']
+ */
+export function scheduleDoses(rules: DoseDates): IsoDate[] {
+  const dates: IsoDate[] = [];
+  let from = rules.earliest;
+  for (let ordinal = 1; ordinal <= rules.count; ordinal += 1) {
+    const date = nextAllowed(from, rules);
+    if (!date) break;
+    dates.push(date);
+    from =
+      'months' in rules.interval
+        ? addMonths(date, rules.interval.months)
+        : addDays(date, rules.interval.days);
+  }
+  return dates;
+}

@@ -1,0 +1,249 @@
+import type { Parts } from '../../site/ground/measures';
+import { perThousandToTotal } from '../../kernel/units/convert';
+import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg } from '../../kernel/working/msg';
+import type { Figure } from '../../kernel/working/working';
+import { inHands, shareStep, type HandAmount } from './inHands';
+
+type Product = Quantity<'lb', 'product'>;
+type ProductRate = Quantity<'lb/1000ft2', 'product'>;
+type Count = Figure<Quantity<'doses', 'count'>>;
+
+/** One dressing: unrounded, as hands can do it, half of it for each direction, for each bed or row. */
+interface DoseAmount {
+  readonly ordinal: number;
+  readonly amount: Figure<Product>;
+  readonly printed: Figure<Product>;
+  readonly hands: HandAmount;
+  readonly perPass: Figure<Product>;
+  readonly bags: Figure<Quantity<'bags', 'product'>>;
+  /** For each row, bed or plant, where the ground is counted in such. */
+  readonly each: HandAmount | undefined;
+}
+
+/** A rate on ground with an area, or along rows. */
+export type DoseRate = Figure<ProductRate> | Figure<Quantity<'lb/100ft', 'product'>>;
+
+export interface DoseSet<R extends DoseRate = DoseRate> {
+  readonly count: Count;
+  /** Product on one date, unrounded. */
+  readonly rate: R;
+  readonly total: Figure<Product>;
+  readonly doses: readonly DoseAmount[];
+  /** What rounding did to the sum. */
+  readonly rounding: Figure<Product>;
+}
+
+/** What a material is dealt out with: its bag, its bulk density, what the ground is counted in. */
+export interface Dealing {
+  readonly bag: Figure<Quantity<'lb/bag', 'product'>>;
+  readonly density: Figure<Quantity<'lb/ft3', 'density'>>;
+  readonly parts: Parts | undefined;
+}
+
+/** More dressings than this are no plan but a fault of the input. */
+export const MOST_DOSES = 24;
+
+/** The share of an amount for each row, bed or plant. */
+function forEach(
+  ctx: PlanContext,
+  id: string,
+  printed: Figure<Product>,
+  limit: Figure<Product> | undefined,
+  { parts, density }: Dealing,
+): HandAmount | undefined {
+  if (!parts || 'absent' in parts.count || parts.count.value.value === 1) return undefined;
+  const { count, kind } = parts;
+  const share = (name: string, pounds: Figure<Product>): Figure<Product> =>
+    ctx.sheet.derive(
+      'divide',
+      { id: `${id}/each/${name}`, label: msg(`dose.each.${kind}`) },
+      [pounds, count],
+      (all, n) => quantity(all.value / n.value, 'lb', 'product'),
+    );
+  const prefix = { id: `${id}/each`, rounded: `${id}/each/printed` };
+  const most = limit && share('limit', limit);
+  return inHands(ctx, prefix, share('exact', printed), most, density, shareStep);
+}
+
+function oneDose(
+  ctx: PlanContext,
+  id: string,
+  ordinal: number,
+  amount: Figure<Product>,
+  rest: Figure<Product> | undefined,
+  limit: Figure<Product> | undefined,
+  dealing: Dealing,
+): DoseAmount {
+  const prefix = { id, rounded: `${id}/printed` };
+  const hands = inHands(ctx, prefix, rest ?? amount, limit, dealing.density);
+  const printed = hands.pounds;
+  const two = ctx.constant({ id: `${id}/passes`, label: msg('dose.passes') }, 2, 'ratio', 'share');
+  const perPass = ctx.sheet.derive(
+    'divide',
+    { id: `${id}/per-pass`, label: msg('dose.perPass') },
+    [printed, two],
+    (pounds, passes) => quantity(pounds.value / passes.value, 'lb', 'product'),
+  );
+  const bags = ctx.sheet.derive(
+    'divide',
+    { id: `${id}/bags`, label: msg('dose.bags') },
+    [printed, dealing.bag],
+    (pounds, bag) => quantity(pounds.value / bag.value, 'bags', 'product'),
+  );
+  const each = forEach(ctx, id, printed, limit, dealing);
+  return { ordinal, amount, printed, hands, perPass, bags, each };
+}
+
+/** What is left of the total for the last of several dressings. */
+function restOf(
+  ctx: PlanContext,
+  prefix: string,
+  total: Figure<Product>,
+  before: readonly DoseAmount[],
+): Figure<Product> {
+  const inputs: [Figure<Product>, ...Figure<Product>[]] = [
+    total,
+    ...before.map(({ printed }) => printed),
+  ];
+  return ctx.sheet.derive(
+    'deduct',
+    { id: `${prefix}/rest`, label: msg('dose.rest') },
+    inputs,
+    (all, ...others) =>
+      quantity(
+        Math.max(
+          0,
+          others.reduce((left, { value }) => left - value, all.value),
+        ),
+        'lb',
+        'product',
+      ),
+  );
+}
+
+/**
+ * Deals a total out in equal dressings, each rounded to what hands can measure and never over the
+ * limit; the last one takes up what the others' rounding left, as far as the limit lets it.
+ */
+export function dealOut<R extends DoseRate>(
+  ctx: PlanContext,
+  prefix: string,
+  amounts: {
+    readonly count: Count;
+    readonly rate: R;
+    readonly total: Figure<Product>;
+    /** Nothing may be over this; no limit where it is not given. */
+    readonly limit: Figure<Product> | undefined;
+  },
+  dealing: Dealing,
+): DoseSet<R> {
+  const { count, rate, total, limit } = amounts;
+  const n = 'absent' in count || 'absent' in total ? 0 : count.value.value;
+  const doses: DoseAmount[] = [];
+  for (let ordinal = 1; ordinal <= n && n <= MOST_DOSES; ordinal += 1) {
+    const id = `${prefix}/${ordinal}`;
+    const amount = ctx.sheet.derive(
+      'divide',
+      { id: `${id}/amount`, label: msg('dose.amount') },
+      [total, count],
+      (all, times) => quantity(all.value / times.value, 'lb', 'product'),
+    );
+    const rest = ordinal === n && n > 1 ? restOf(ctx, prefix, total, doses) : undefined;
+    doses.push(oneDose(ctx, id, ordinal, amount, rest, limit, dealing));
+  }
+  return { count, rate, total, doses, rounding: roundingOf(ctx, prefix, total, doses) };
+}
+
+/**
+ * Splits a yearly or total rate of product into equal dressings that none passes the cap.
+ *
+ * Every cap is in pounds of product per 1000 ft² and date; without one it is a single dressing.
+ * Absent figures and more than 24 dressings give no doses.
+ */
+export function splitDoses(
+  ctx: PlanContext,
+  prefix: string,
+  rate: Figure<ProductRate>,
+  cap: Figure<ProductRate> | undefined,
+  extent: Figure<Quantity<'1000ft2', 'ground'>>,
+  dealing: Dealing,
+): DoseSet<Figure<ProductRate>> {
+  const { sheet } = ctx;
+  const counted = { id: `${prefix}/count`, label: msg('dose.count') };
+  const count = cap
+    ? sheet.derive('count', counted, [rate, cap], (all, most) =>
+        quantity(Math.ceil(all.value / most.value - 1e-9), 'doses', 'count'),
+      )
+    : ctx.constant(counted, 1, 'doses', 'count');
+  const each = sheet.derive(
+    'divide',
+    { id: `${prefix}/each`, label: msg('dose.each') },
+    [rate, count],
+    (all, n) => quantity(all.value / n.value, 'lb/1000ft2', 'product'),
+  );
+  const total = sheet.derive(
+    'multiply',
+    { id: `${prefix}/total`, label: msg('dose.total') },
+    [rate, extent],
+    (r, e) => perThousandToTotal(r, e),
+  );
+  const limit =
+    cap &&
+    sheet.derive(
+      'multiply',
+      { id: `${prefix}/limit`, label: msg('dose.limit') },
+      [cap, extent],
+      (r, e) => perThousandToTotal(r, e),
+    );
+  return dealOut(ctx, prefix, { count, rate: each, total, limit }, dealing);
+}
+
+/** Adds printed amounts into one figure. */
+export function addPounds(
+  ctx: PlanContext,
+  entry: { id: string; label: ReturnType<typeof msg> },
+  figures: readonly Figure<Product>[],
+): Figure<Product> {
+  return ctx.sheet.derive('add', entry, figures, (...all: readonly Product[]) =>
+    quantity(
+      all.reduce((sum, { value }) => sum + value, 0),
+      'lb',
+      'product',
+    ),
+  );
+}
+
+function roundingOf(
+  ctx: PlanContext,
+  prefix: string,
+  total: Figure<Product>,
+  doses: readonly DoseAmount[],
+): Figure<Product> {
+  const entry = { id: `${prefix}/rounding`, label: msg('dose.rounding') };
+  if (doses.length === 0) return ctx.sheet.absent(entry, msg('absent.noDoses'), [total.id]);
+  const sum = addPounds(
+    ctx,
+    { id: `${prefix}/printed-total`, label: msg('dose.printedTotal') },
+    doses.map(({ printed }) => printed),
+  );
+  return ctx.sheet.derive('subtract', entry, [sum, total], (a, b) =>
+    quantity(a.value - b.value, 'lb', 'product'),
+  );
+}
+
+/** Whole bags for some pounds; bags round up, the application does not follow the bag. */
+export function bagsFor(
+  ctx: PlanContext,
+  id: string,
+  pounds: Figure<Product>,
+  bag: Figure<Quantity<'lb/bag', 'product'>>,
+): Figure<Quantity<'bags', 'product'>> {
+  return ctx.sheet.derive(
+    'count',
+    { id, label: msg('dose.bagsToBuy') },
+    [pounds, bag],
+    (lb, size) => quantity(Math.ceil(lb.value / size.value - 1e-9), 'bags', 'product'),
+  );
+}

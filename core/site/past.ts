@@ -1,0 +1,153 @@
+import type { CaseFile, PastEntry } from '../casefile/casefile';
+import type { Ground } from './ground/ground';
+import { ask, asking } from './questions';
+import { daysBetween, type IsoDate } from '../kernel/typed/date';
+import { totalToPerThousand } from '../kernel/units/convert';
+import { quantity, type Quantity } from '../kernel/units/quantity';
+import type { PlanContext } from '../kernel/working/context';
+import { msg, type Msg } from '../kernel/working/msg';
+import type { Figure } from '../kernel/working/working';
+
+/** Something put on in the recent past: a rate of product, and when. */
+export interface PastDressing {
+  readonly entry: PastEntry;
+  readonly prefix: string;
+  readonly on: IsoDate | undefined;
+  readonly rate: Figure<Quantity<'lb/1000ft2', 'product'>>;
+}
+
+const RATE = { above: 0, max: 100_000 };
+/** What a product of sulfur holds of it, %. */
+export const SULFUR_PERCENT = { min: 5, max: 100 };
+
+function untouched({ on, amount, percent }: PastEntry): boolean {
+  return [on, amount.text, percent].every((text) => text.trim() === '');
+}
+
+/** What is dated after the start of the plan has not been put on yet. */
+function isToCome(on: IsoDate | undefined, planFrom: IsoDate | undefined): boolean {
+  return !!on && !!planFrom && on > planFrom;
+}
+
+/** The days that entries of one kind are dated, in order, also those that are to come: to keep the distance from. */
+export function datesOf(
+  ctx: PlanContext,
+  { past }: CaseFile,
+  areaId: string,
+  kind: PastEntry['kind'],
+): IsoDate[] {
+  return Object.values(past)
+    .filter((entry) => entry.areaId === areaId && entry.kind === kind)
+    .flatMap(({ id, on }) => ctx.date(`past/${id}/on`, on) ?? [])
+    .sort();
+}
+
+/**
+ * The entries of one kind for an area, read into rates. Rows in which nothing is typed do not count, nor does what
+ * is dated after the start of the plan (which is asked about); a row without its date has an absent rate, since
+ * nobody can tell whether it still works.
+ */
+export function readPast(
+  ctx: PlanContext,
+  file: CaseFile,
+  areaId: string,
+  kind: PastEntry['kind'],
+  ground: Ground,
+  planFrom: IsoDate | undefined,
+): PastDressing[] {
+  return Object.values(file.past)
+    .filter((entry) => entry.areaId === areaId && entry.kind === kind && !untouched(entry))
+    .flatMap((entry) => {
+      const prefix = `${areaId}/past/${entry.id}`;
+      const on = ctx.date(`past/${entry.id}/on`, entry.on);
+      if (isToCome(on, planFrom)) return [];
+      return { entry, prefix, on, rate: readRate(ctx, entry, prefix, on, ground) };
+    });
+}
+
+/** A year, in which sulfur and compost are still at work. */
+const YEAR_DAYS = 365;
+
+/**
+ * Says of sulfur and compost of the last year that they are at work: no amount of theirs is counted yet, and nobody
+ * should plan as if there were none. Marks what cannot be read of them, and asks about what is dated after the plan.
+ */
+export function noticePast(
+  ctx: PlanContext,
+  file: CaseFile,
+  areaId: string,
+  planFrom: IsoDate | undefined,
+): void {
+  const here = Object.values(file.past)
+    .filter((entry) => entry.areaId === areaId && !untouched(entry))
+    .map((entry) => ({ entry, on: ctx.date(`past/${entry.id}/on`, entry.on) }));
+  for (const { entry, on } of here) {
+    // Amounts that no figure rests on: a slip of the pen is marked all the same.
+    if (entry.kind === 'compost' || entry.kind === 'sulfur') {
+      ctx.check(`past/${entry.id}/amount/text`, entry.amount.text, RATE);
+    }
+    if (entry.kind === 'sulfur')
+      ctx.check(`past/${entry.id}/percent`, entry.percent, SULFUR_PERCENT);
+    if (!on || !isToCome(on, planFrom)) continue;
+    const question = { token: `future:${entry.id}:${on}` };
+    const about = { areaId, step: 'results' } as const;
+    const params = { date: { date: on } };
+    ask(ctx, file, areaId, [
+      asking(about, question, 'pastInFuture', params, [], { subject: entry.id }),
+    ]);
+  }
+  const recent = (kind: PastEntry['kind']): boolean =>
+    here.some(
+      ({ entry, on }) =>
+        entry.kind === kind &&
+        !isToCome(on, planFrom) &&
+        (!on || !planFrom || daysBetween(on, planFrom) <= YEAR_DAYS),
+    );
+  if (recent('sulfur')) ctx.find(areaId, 'ph', 'note', 'sulfurAtWork');
+  if (recent('compost')) ctx.find(areaId, 'feeding', 'note', 'compostGiven');
+}
+
+function readRate(
+  ctx: PlanContext,
+  entry: PastEntry,
+  prefix: string,
+  on: IsoDate | undefined,
+  ground: Ground,
+): PastDressing['rate'] {
+  const label: Msg = msg(`past.${entry.kind}`);
+  const at = `past/${entry.id}/amount/text`;
+  const rateId = `${prefix}/rate`;
+  if (!on) return ctx.sheet.absent({ id: rateId, label }, msg('absent.pastWithoutDate'));
+  if (entry.amount.unit !== 'lb') {
+    const typed = { id: rateId, label, at };
+    return ctx.number(typed, entry.amount.text, RATE, 'lb/1000ft2', 'product');
+  }
+  if (!ground.known) {
+    return ctx.sheet.absent({ id: rateId, label }, msg('absent.pastNeedsArea'));
+  }
+  const typed = { id: `${prefix}/amount`, label, at };
+  const pounds = ctx.number(typed, entry.amount.text, RATE, 'lb', 'product');
+  return ctx.sheet.derive(
+    'divide',
+    { id: rateId, label: msg('past.rate') },
+    [pounds, ground.extent],
+    (lb, ft2) => totalToPerThousand(lb, ft2),
+  );
+}
+
+/** Adds rates of one substance; no rate at all is a constant of nothing. */
+export function addRates<S extends 'limestone' | 'N' | 'P2O5' | 'K2O' | 'S'>(
+  ctx: PlanContext,
+  entry: { id: string; label: Msg },
+  rates: readonly Figure<Quantity<'lb/1000ft2', S>>[],
+  of: S,
+): Figure<Quantity<'lb/1000ft2', S>> {
+  type Rate = Quantity<'lb/1000ft2', S>;
+  return ctx.sheet.derive('add', entry, rates, (...all: readonly Rate[]) =>
+    quantity(
+      all.reduce((sum, { value }) => sum + value, 0),
+      'lb/1000ft2',
+      of,
+    ),
+  );
+}

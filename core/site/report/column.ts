@@ -1,0 +1,50 @@
+import type { Analyte } from '../../catalog/analytes';
+import type { Report, Typed } from '../../casefile/casefile';
+import { own } from '../../kernel/typed/own';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg } from '../../kernel/working/msg';
+import type { Entry } from '../../kernel/working/sheet';
+import type { SoilBody } from './extracted';
+import { readWeight } from './supplementaryAnalytes';
+
+const BLANK: Typed = { text: '', unit: '', method: '' };
+
+type Place = Entry & { readonly at: string };
+
+/** One sample's column of a report: its values as typed, and where each of them stands. */
+export interface Column {
+  readonly base: string;
+  /** Before the ids of its figures. */
+  readonly prefix: string;
+  readonly typed: (analyte: Analyte) => Typed;
+  readonly entry: (analyte: Analyte) => Place & { readonly standing: 'report' };
+  readonly body: SoilBody;
+}
+
+/** A column of a report, with the soil's own depth and weight read. */
+export function columnOf(
+  ctx: PlanContext,
+  prefix: string,
+  report: Report | undefined,
+  sampleId: string,
+): Column {
+  const results = (report && own(report.results, sampleId)) ?? {};
+  const base = report ? `reports/${report.id}/results/${sampleId}` : 'reports';
+  const typed = (analyte: Analyte): Typed => results[analyte] ?? BLANK;
+  const entry = (analyte: Analyte) => ({
+    id: `${prefix}/${analyte}`,
+    label: msg(`analyte.${analyte}`),
+    standing: 'report' as const,
+    at: `${base}/${analyte}/text`,
+  });
+  const depth = {
+    id: `${prefix}/depth`,
+    label: msg('report.depth'),
+    standing: 'report' as const,
+    at: `reports/${report?.id ?? ''}/depth`,
+  };
+  const inches = ctx.number(depth, report?.depth ?? '', { above: 0, max: 24 }, 'in', 'depth');
+  let read: ReturnType<SoilBody['weight']> | undefined;
+  const weight: SoilBody['weight'] = () => (read ??= readWeight(ctx, entry('wv'), typed('wv')));
+  return { base, prefix, typed, entry, body: { depth: inches, weight } };
+}

@@ -1,0 +1,81 @@
+import { decisionKey, decisionOf, type CaseFile } from '../../casefile/casefile';
+import { CONFIDENCE, VARIATION, type Confidence, type Varied } from '../../tables/ground/sampling';
+import { isOwn } from '../../kernel/typed/own';
+import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg } from '../../kernel/working/msg';
+import type { Figure } from '../../kernel/working/working';
+
+export type Cores = Figure<Quantity<'ratio', 'count'>>;
+
+/** What a wanted precision is asked for: of what, how sure, and how many cores that takes. */
+export interface Precision {
+  readonly of: Varied;
+  readonly confidence: Confidence;
+  /** Absent until the error that may be made is typed. */
+  readonly cores: Cores;
+}
+
+const ERROR = { min: 5, max: 100 };
+
+/**
+ * The cores that a mean needs: (t · CV ÷ E)², up to the next whole number.
+ *
+ * @param t of the wanted confidence; @param variation and @param error both in percent of the mean
+ * @example coresFor(1.96, 45, 20) // 20
+ */
+export function coresFor(t: number, variation: number, error: number): number {
+  return Math.ceil(((t * variation) / error) ** 2 - 1e-9);
+}
+
+function oneOf<K extends string>(
+  value: string | undefined,
+  known: Readonly<Record<K, unknown>>,
+  usual: K,
+): K {
+  return value !== undefined && isOwn(known, value) ? value : usual;
+}
+
+/** The number of cores for a wanted precision, as the advisor asks for it. */
+export function precisionOf(ctx: PlanContext, file: CaseFile, areaId: string): Precision {
+  const decided = (what: 'cores-for' | 'cores-confidence'): string | undefined =>
+    decisionOf(file, areaId, what)?.value;
+  const of = oneOf<Varied>(decided('cores-for'), VARIATION, 'p');
+  const confidence = oneOf<Confidence>(decided('cores-confidence'), CONFIDENCE, '90');
+  const prefix = `${areaId}/sampling/precision`;
+  const at = `decisions/${decisionKey(areaId, 'cores-error')}/value`;
+  const error = ctx.number(
+    { id: `${prefix}/error`, label: msg('sampling.error'), at },
+    decisionOf(file, areaId, 'cores-error')?.value ?? '',
+    ERROR,
+    '%',
+    'share',
+    'decided',
+  );
+  const entry = {
+    id: `${prefix}/cores`,
+    label: msg('sampling.coresFor'),
+    source: 'cores-formula' as const,
+    detail: { equation: 'cores' },
+  };
+  // A plan is made at every key: what nobody asked for is not worked out.
+  if ('absent' in error) {
+    return { of, confidence, cores: ctx.sheet.absent(entry, error.absent, [error.id]) };
+  }
+  const t = ctx.constant(
+    { id: `${prefix}/t`, label: msg('sampling.t', { confidence }), source: 'cores-formula' },
+    CONFIDENCE[confidence],
+    'ratio',
+    'share',
+  );
+  const variation = ctx.constant(
+    { id: `${prefix}/cv`, label: msg(`sampling.cv.${of}`), source: 'soil-variation' },
+    VARIATION[of],
+    '%',
+    'share',
+  );
+  const cores = ctx.sheet.derive('equation', entry, [t, variation, error], (q, cv, e) =>
+    quantity(coresFor(q.value, cv.value, e.value), 'ratio', 'count'),
+  );
+  return { of, confidence, cores };
+}

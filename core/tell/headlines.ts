@@ -1,0 +1,74 @@
+import type { FeedPlan } from '../treat/fertilizer/types';
+import type { LimePlan, SulfurPlan } from '../treat/types';
+import type { Plant } from '../catalog/plants/plants';
+import { msg, type Msg } from '../kernel/working/msg';
+
+/** The pH step in one sentence. */
+export function limeHeadline(
+  lime: LimePlan,
+  { form }: Plant,
+  told: 'begun' | 'untested' | 'empty' | 'acidBelow',
+  known: boolean,
+): Msg {
+  if (told === 'untested') return msg('headline.lime.untested');
+  if (told === 'empty') return msg('headline.lime.notBegun');
+  if (told === 'acidBelow') return msg('headline.lime.acidBelow');
+  if (lime.verdict === 'dose' && lime.held) return msg('headline.lime.held');
+  if (lime.verdict === 'none-needed') return msg('headline.lime.none');
+  if (lime.verdict === 'at-work') return msg('headline.lime.atWork');
+  if (lime.verdict === 'not-worth-a-trip') return msg('headline.lime.notWorth');
+  if (lime.verdict === 'absent' || 'absent' in lime.set.count) return msg('headline.lime.absent');
+  if ('absent' in lime.set.total) return msg('headline.lime.noArea');
+  return msg(known ? 'headline.lime.dose' : 'headline.lime.dosePerThousand', {
+    form,
+    total: { working: lime.set.total.id },
+    material: msg(`material.${lime.chosenMaterial.id}`),
+    count: lime.set.count.value.value,
+  });
+}
+
+/** The pH step in one sentence where sulfur is asked about. */
+export function sulfurHeadline(sulfur: SulfurPlan, known: boolean): Msg {
+  const { verdict, set, chosenMaterial } = sulfur;
+  if (verdict !== 'dose') return msg(`headline.sulfur.${verdict}`);
+  if ('absent' in set.total) return msg('headline.sulfur.noArea');
+  return msg(known ? 'headline.sulfur.dose' : 'headline.sulfur.dosePerThousand', {
+    total: { working: set.total.id },
+    material: msg(`material.${chosenMaterial.id}`),
+  });
+}
+
+/** The feeding step in one sentence: its first two products by name, any more by their number. */
+export function feedHeadline(feed: FeedPlan, { form }: Plant, known: boolean): Msg {
+  if (feed.hold) return msg(`headline.feed.held.${feed.hold.why}`);
+  if (feed.verdict === 'none-needed') return msg('headline.feed.none');
+  if (feed.verdict === 'none-known') return msg('headline.feed.noneKnown');
+  const [first, second, ...more] = feed.chosen.parts;
+  if (feed.verdict === 'absent' || !first || 'absent' in first.set.count) {
+    return msg('headline.feed.absent');
+  }
+  if ('absent' in first.set.total) return msg('headline.feed.noArea');
+  const rows = first.role === 'row';
+  const per = known || rows ? '' : 'PerThousand';
+  const params = {
+    form,
+    total: { working: first.set.total.id },
+    material: msg(`material.${first.material.id}`),
+  };
+  if (!second) {
+    const count = first.set.count.value.value;
+    return msg(`headline.feed.dose${per}`, { ...params, count });
+  }
+  const two = {
+    ...params,
+    total2: { working: second.set.total.id },
+    material2: msg(`material.${second.material.id}`),
+  };
+  const [third] = more;
+  if (!third) return msg(`headline.feed.two${per}`, two);
+  return msg(`headline.feed.three${per}`, {
+    ...two,
+    total3: { working: third.set.total.id },
+    material3: msg(`material.${third.material.id}`),
+  });
+}

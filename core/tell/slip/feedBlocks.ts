@@ -1,0 +1,102 @@
+import type { AreaPlan } from '../../plan/types';
+import { shownInHands } from '../../schedule/dosing/inHands';
+import { isNeeded } from '../../treat/fertilizer/handOrder';
+import type { DealtPart } from '../../treat/fertilizer/types';
+import type { Dose } from '../../treat/types';
+import { msg, type Msg } from '../../kernel/working/msg';
+import { sentence, type SlipBlock } from './document';
+
+/** Feeding is told where the lime is known, or where nothing was tested and there is no lime to know. */
+export function feedIsTold({ lime, readings }: Pick<AreaPlan, 'lime' | 'readings'>): boolean {
+  return lime.verdict !== 'absent' || readings.untested;
+}
+
+/** How to take an amount: half each way on a lawn, so much for each bed, else as it is. */
+function howOf({ plant, ground }: AreaPlan, { amount }: Dose): Msg {
+  const { each, hands, perPass } = amount;
+  if (each && ground.parts) {
+    const params = { kind: ground.parts.kind, each: { working: shownInHands(each).id } };
+    return each.volume
+      ? msg('slip.eachWithCups', { ...params, cups: { working: each.volume.id } })
+      : msg('slip.each', params);
+  }
+  if (plant.form === 'lawn' && !hands.ounces) {
+    return msg('slip.inEachDirection', { pass: { working: perPass.id } });
+  }
+  return hands.volume
+    ? msg('slip.aboutCups', { cups: { working: hands.volume.id } })
+    : msg('slip.evenly');
+}
+
+function doseSentence(plan: AreaPlan, part: DealtPart, dose: Dose): SlipBlock {
+  const params = {
+    date: { date: dose.date },
+    amount: { working: shownInHands(dose.amount.hands).id },
+    material: msg(`material.${part.material.id}`),
+  };
+  const told =
+    part.role === 'row' || plan.ground.known
+      ? msg('slip.feedDose', { ...params, how: howOf(plan, dose) })
+      : msg('slip.feedDosePerThousand', params);
+  return { kind: 'sentence', text: told };
+}
+
+function leadOf(plan: AreaPlan, part: DealtPart, buying: boolean): SlipBlock {
+  const material = msg(`material.${part.material.id}`);
+  const counted = (plan.ground.known || part.role === 'row') && buying;
+  const text = counted
+    ? msg('slip.buyFeed', { bags: { working: part.bags.id }, material })
+    : msg('slip.useFeed', { material });
+  return { kind: 'lead', text };
+}
+
+/** How feed goes on: watered in on a lawn, worked in or along the row in a bed. */
+function manner({ plant, feed }: AreaPlan): SlipBlock {
+  const rows = feed.chosen.parts.some(({ role }) => role === 'row');
+  const name = rows ? 'row' : plant.form;
+  return { kind: 'sentence', text: msg(`slip.feedHow.${name}`) };
+}
+
+/**
+ * The feeding part of the client's page; it waits while nobody knows about the lime.
+ * @param buying whether each area says what to buy, or the page does so once for all
+ */
+export function feedBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
+  const test: SlipBlock = { kind: 'sentence', text: msg('slip.askForTest') };
+  return [...fedBlocks(plan, buying), ...(plan.readings.untested ? [test] : [])];
+}
+
+/** What of the soil changes the feeding: its nitrate, a test that lime has spoilt, lime that ties up phosphate. */
+function soilBlocks({ feed, soilTest, limy }: AreaPlan): SlipBlock[] {
+  const { credit, need, year } = feed.needs.rows.N;
+  const counts = [credit, year].every((rate) => rate && isNeeded(rate));
+  const covered = !isNeeded(need);
+  const phosphate = feed.chosen.parts.some(({ material }) => material.grade.P2O5 > 0);
+  return [
+    ...(counts ? [sentence(covered ? 'slip.nitrateCovers' : 'slip.nitrateCounts')] : []),
+    ...(soilTest.p.sentence.id === 'reading.brayOnLimy' ? [sentence('slip.brayOnLimy')] : []),
+    ...(limy && phosphate ? [sentence('slip.phosphateOnLime')] : []),
+  ];
+}
+
+function fedBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
+  const { feed, plant } = plan;
+  const { form } = plant;
+  // What holds it back stands above the page already, and waits for no lime.
+  if (feed.hold) return [{ kind: 'lead', text: msg(`slip.feedHeld.${feed.hold.why}`) }];
+  if (!feedIsTold(plan)) return [{ kind: 'sentence', text: msg('slip.feedAfterLime') }];
+  const inSoil = soilBlocks(plan);
+  if (feed.verdict === 'none-needed' || feed.verdict === 'none-known') {
+    const name = feed.verdict === 'none-known' ? 'slip.noFeedKnown' : 'slip.noFeed';
+    return [{ kind: 'lead', text: msg(name) }, ...inSoil];
+  }
+  const { parts } = feed.chosen;
+  if (feed.verdict === 'absent' || !parts.some(({ doses }) => doses.length > 0)) {
+    return [{ kind: 'sentence', text: msg('slip.feedLater', { form }) }, ...inSoil];
+  }
+  const blocks = parts.flatMap((part): SlipBlock[] => [
+    leadOf(plan, part, buying),
+    ...part.doses.map((dose) => doseSentence(plan, part, dose)),
+  ]);
+  return [...blocks, manner(plan), ...inSoil];
+}

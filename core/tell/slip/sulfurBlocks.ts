@@ -1,0 +1,65 @@
+import { shownInHands } from '../../schedule/dosing/inHands';
+import type { SulfurPlan } from '../../treat/types';
+import type { AreaPlan } from '../../plan/types';
+import { msg } from '../../kernel/working/msg';
+import { sentence, type SlipBlock } from './document';
+
+function doseSentence({ ground }: AreaPlan, { doses, chosenMaterial }: SulfurPlan): SlipBlock[] {
+  const [dose] = doses;
+  if (!dose) return [];
+  const { each, hands } = dose.amount;
+  const params = {
+    date: { date: dose.date },
+    amount: { working: shownInHands(hands).id },
+    material: msg(`material.${chosenMaterial.id}`),
+  };
+  if (!ground.known) return [sentence('slip.sulfurPerThousand', params)];
+  const one = each && ground.parts ? { working: shownInHands(each).id } : undefined;
+  return one && ground.parts
+    ? [sentence('slip.sulfurEach', { ...params, each: one, kind: ground.parts.kind })]
+    : [sentence('slip.sulfur', params)];
+}
+
+/** How it goes on: worked in, on the grass, or under the mulch. */
+function howItGoesOn({ area, plant }: AreaPlan) {
+  if (area.situation === 'tilled') return 'slip.sulfurIn';
+  return plant.form === 'lawn' ? 'slip.sulfurGrass' : 'slip.sulfurOn';
+}
+
+/** Plants that like the soil as it is, where it cannot be soured. */
+function instead({ verdict, instead: { plants } }: SulfurPlan): SlipBlock[] {
+  const [one, two, three] = plants.map((id) => msg(`plant.${id}`));
+  if (verdict !== 'refused' || !one || !two || !three) return [];
+  return [sentence('slip.sulfurFits', { one, two, three })];
+}
+
+/**
+ * The sulfur part of the client's page: one dose, how it goes on, and the test before any more. A sum of several
+ * doses is never printed.
+ */
+export function sulfurBlocks(plan: AreaPlan, sulfur: SulfurPlan, buying: boolean): SlipBlock[] {
+  const { readings, ground } = plan;
+  const before = sentence('slip.sulfurPh', { ph: { working: readings.waterPh.id } });
+  if (sulfur.verdict !== 'dose' || sulfur.doses.length === 0) {
+    const lead: SlipBlock = {
+      kind: 'lead',
+      text: msg(`slip.sulfurNone.${sulfur.verdict === 'dose' ? 'undated' : sulfur.verdict}`),
+    };
+    return [before, lead, ...instead(sulfur), sentence('slip.sulfurMyths')];
+  }
+  const { chosenMaterial, bagsToBuy, testOn, ownReason } = sulfur;
+  const material = msg(`material.${chosenMaterial.id}`);
+  const size = { working: chosenMaterial.bag.size.id };
+  const text =
+    ground.known && buying
+      ? msg('slip.buyLime', { bags: { working: bagsToBuy.id }, size, material })
+      : msg('slip.useLime', { material });
+  return [
+    before,
+    { kind: 'lead', text },
+    ...doseSentence(plan, sulfur),
+    sentence(howItGoesOn(plan)),
+    ...(ownReason ? [sentence('slip.ownAmount', { reason: ownReason })] : []),
+    ...(testOn ? [sentence('slip.sulfurTest', { date: { date: testOn } })] : []),
+  ];
+}

@@ -1,0 +1,112 @@
+import { SHIPPED_MATERIALS } from '../catalog/materials/materials';
+import type { AreaPlan, StepState } from '../plan/types';
+import type { Problems } from '../kernel/working/context';
+import type { Finding, StepId } from '../kernel/working/finding';
+
+export const STEPS: readonly StepId[] = [
+  'ground',
+  'sample',
+  'results',
+  'reading',
+  'ph',
+  'feeding',
+  'slip',
+];
+
+/** The step that Enter goes on to: who has a report at hand has no use for the sampling in between. */
+export function followingStep(step: StepId): StepId | undefined {
+  return step === 'ground' ? 'results' : STEPS[STEPS.indexOf(step) + 1];
+}
+
+/** The parts of the case file whose typed values belong to a step, as path beginnings. */
+const TYPED_IN: Readonly<Record<Exclude<StepId, 'slip'>, RegExp>> = {
+  ground: /^areas\/(?!.*\/site\/)/,
+  sample: /^areas\/.*\/site\/|^sampling\/|^decisions\/.*:cores-/,
+  results: /^(reports|samples|past)\/|^planFrom/,
+  reading: /^$/,
+  ph: /^decisions\/(?!.*:(cores|feed)-)/,
+  feeding: /^decisions\/.*:feed-/,
+};
+
+/** A label belongs where its bag is chosen: a fertilizer's to the feeding, any other to the pH. */
+function labelStep(path: string): StepId | undefined {
+  const [root, material] = path.split('/');
+  if (root !== 'labels') return undefined;
+  return SHIPPED_MATERIALS.fertilizers.some(({ id }) => id === material) ? 'feeding' : 'ph';
+}
+
+function hasProblem(step: Exclude<StepId, 'slip'>, problems: Problems): boolean {
+  return Object.keys(problems).some(
+    (path) => TYPED_IN[step].test(path) || (labelStep(path) ?? 'slip') === step,
+  );
+}
+
+/** Whether a step has any input of its own. */
+function begun(step: Exclude<StepId, 'slip'>, areas: readonly AreaPlan[]): boolean {
+  return areas.some(({ area, readings, lime, feed, sampled }) => {
+    if (step === 'ground') {
+      const { kind: _kind, ...measures } = area.shape;
+      return area.shape.kind === 'unknown' || Object.values(measures).some((text) => text !== '');
+    }
+    if (step === 'sample') return sampled;
+    if (step === 'results' || step === 'reading') return readings.begun || readings.untested;
+    if (step === 'ph') return readings.untested || (readings.begun && lime.verdict !== 'absent');
+    return (readings.begun || readings.untested) && feed.verdict !== 'absent';
+  });
+}
+
+function missing(step: Exclude<StepId, 'slip'>, areas: readonly AreaPlan[]): boolean {
+  return (
+    step === 'ground' &&
+    areas.some(
+      ({ ground }) => (ground.known || ground.rows) && 'absent' in (ground.rows ?? ground.area),
+    )
+  );
+}
+
+/**
+ * The state of every step: not begun without input of its own, wanting a decision while a problem
+ * or an open finding stands, otherwise done. The slip is done when all before it is.
+ */
+export function stepStates(
+  areas: readonly AreaPlan[],
+  findings: readonly Finding[],
+  problems: Problems,
+): Record<StepId, StepState> {
+  const open = new Set(
+    findings.filter(({ severity }) => severity !== 'note').map(({ step }) => step),
+  );
+  const state = (step: Exclude<StepId, 'slip'>): StepState => {
+    if (hasProblem(step, problems) || open.has(step)) return 'decide';
+    if (!begun(step, areas)) return 'not-begun';
+    return missing(step, areas) ? 'decide' : 'done';
+  };
+  const states = {
+    ground: state('ground'),
+    sample: state('sample'),
+    results: state('results'),
+    reading: state('reading'),
+    ph: state('ph'),
+    feeding: state('feeding'),
+  };
+  const before = Object.values(states);
+  const slip: StepState =
+    states.results === 'not-begun'
+      ? 'not-begun'
+      : before.includes('decide') || states.ph === 'not-begun' || states.ground === 'not-begun'
+        ? 'decide'
+        : 'done';
+  return { ...states, slip };
+}
+
+/** The step at which a case goes on: the first that wants something. */
+export function stepToGoOnAt(steps: Readonly<Record<StepId, StepState>>): StepId {
+  return (
+    STEPS.find((step) => steps[step] === 'decide') ??
+    // A report that is here needs no sampling any more.
+    STEPS.find(
+      (step) => steps[step] === 'not-begun' && (step !== 'sample' || steps.results === 'not-begun'),
+    ) ??
+    'slip'
+  );
+}

@@ -1,0 +1,44 @@
+import type { Label } from '../casefile/casefile';
+import type { LimeMaterial, SulfurMaterial } from '../catalog/materials/types';
+import type { Quantity } from '../kernel/units/quantity';
+import type { PlanContext } from '../kernel/working/context';
+import { msg } from '../kernel/working/msg';
+import type { Figure } from '../kernel/working/working';
+
+/** Pounds in a bag or in a big sack. */
+const POUNDS = { min: 1, max: 4000 };
+
+/** Whether something was typed in a field. */
+export function isTyped(text: string | undefined): text is string {
+  return (text ?? '').trim() !== '';
+}
+
+/** What is in a bag and how loosely: by its label, else as such bags usually are. */
+export function bagSize(
+  ctx: PlanContext,
+  prefix: string,
+  { id, bagsLb, density, standing, source }: LimeMaterial | SulfurMaterial,
+  label: Label | undefined,
+): {
+  readonly size: Figure<Quantity<'lb/bag', 'product'>>;
+  readonly density: Figure<Quantity<'lb/ft3', 'density'>>;
+} {
+  const usual = { standing, source };
+  const at = `labels/${id}/bag`;
+  const size = isTyped(label?.bag)
+    ? ctx.number(
+        { id: `${prefix}/bag`, label: msg('lime.bagSize'), at },
+        label.bag,
+        POUNDS,
+        'lb/bag',
+        'product',
+      )
+    : ctx.constant(
+        { id: `${prefix}/bag`, label: msg('lime.bagSizeTypical'), ...usual },
+        bagsLb[0],
+        'lb/bag',
+        'product',
+      );
+  const loose = { id: `${prefix}/density`, label: msg('dose.density'), ...usual };
+  return { size, density: ctx.constant(loose, density, 'lb/ft3', 'density') };
+}

@@ -1,0 +1,58 @@
+import type { PastDressing } from '../../site/past';
+import { parseGrade } from '../../kernel/typed/grade';
+import { percentToShare, productToNutrient } from '../../kernel/units/convert';
+import type { Quantity } from '../../kernel/units/quantity';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg } from '../../kernel/working/msg';
+import type { Figure } from '../../kernel/working/working';
+import type { Nutrient } from '../../catalog/nutrients';
+
+type Rate<S extends Nutrient> = Figure<Quantity<'lb/1000ft2', S>>;
+
+function brought<S extends Nutrient>(
+  ctx: PlanContext,
+  { prefix, rate }: PastDressing,
+  percent: Figure<Quantity<'%', S>>,
+  nutrient: S,
+): Rate<S> {
+  const share = ctx.sheet.derive(
+    'convert',
+    { id: `${prefix}/${nutrient}/share`, label: msg('feed.share') },
+    [percent],
+    (p) => percentToShare(p),
+  );
+  return ctx.sheet.derive(
+    'multiply',
+    { id: `${prefix}/${nutrient}/given`, label: msg(`past.given.${nutrient as Nutrient}`) },
+    [rate, share],
+    (product, fraction) => productToNutrient(product, fraction),
+  );
+}
+
+/**
+ * What a past dressing brought. Its percentage is its N, or its whole grade (`10-10-10`); nutrients
+ * that a lone percentage says nothing of are not counted.
+ */
+export function nutrientGiven(
+  ctx: PlanContext,
+  dressing: PastDressing,
+): { readonly [S in Nutrient]?: Rate<S> } {
+  const { entry, prefix } = dressing;
+  const at = `past/${entry.id}/percent`;
+  const grade = entry.percent.includes('-') ? parseGrade(entry.percent) : undefined;
+  if (grade?.kind !== 'value') {
+    const named = { id: `${prefix}/n`, label: msg('past.nitrogen'), at };
+    const percent = ctx.number(named, entry.percent, { above: 0, max: 82 }, '%', 'N');
+    return { N: brought(ctx, dressing, percent, 'N') };
+  }
+  const part = <S extends Nutrient>(nutrient: S): Rate<S> => {
+    const named = { id: `${prefix}/${nutrient}/grade`, label: msg('feed.grade'), at };
+    const percent = ctx.sheet.leaf('typed', named, {
+      value: grade.value[nutrient],
+      unit: '%',
+      of: nutrient,
+    } as Quantity<'%', S>);
+    return brought(ctx, dressing, percent, nutrient);
+  };
+  return { N: part('N'), P2O5: part('P2O5'), K2O: part('K2O') };
+}

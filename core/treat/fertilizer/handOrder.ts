@@ -1,0 +1,173 @@
+import type { Fertilizer } from '../../catalog/materials/types';
+import { addRates } from '../../site/past';
+import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg } from '../../kernel/working/msg';
+import type { Figure } from '../../kernel/working/working';
+import type { Nutrient, NutrientRates } from '../../catalog/nutrients';
+import {
+  delivers,
+  productFor,
+  sharesOf,
+  type ProductRate,
+  type Role,
+  type Shares,
+} from './products';
+
+type Rate<S extends Nutrient> = Figure<Quantity<'lb/1000ft2', S>>;
+
+/** A product of a feeding plan: so much of it, and what it brings. */
+export interface ProductPart {
+  readonly role: Role;
+  readonly material: Fertilizer;
+  readonly shares: Shares;
+  readonly rate: ProductRate;
+  readonly delivers: { readonly [S in Nutrient]?: Rate<S> };
+}
+
+/** What a plan delivers of a nutrient against the need. */
+export interface BalanceRow<S extends Nutrient = Nutrient> {
+  readonly nutrient: S;
+  readonly need: Rate<S>;
+  readonly delivered: Rate<S>;
+  readonly over: Rate<S>;
+  readonly short: Rate<S>;
+}
+
+export type Balance = { readonly [S in Nutrient]: BalanceRow<S> };
+
+/** Less than this is nothing that hands could measure, lb/1000 ft². Common practice. */
+const LEAST_RATE = 0.01;
+
+/** Whether something is needed; nobody's need is met by guessing. */
+export function isNeeded(need: Figure): boolean {
+  return !('absent' in need) && need.value.value >= LEAST_RATE;
+}
+
+/** One product for one need. */
+function part<S extends Nutrient>(
+  ctx: PlanContext,
+  prefix: string,
+  role: Role,
+  material: Fertilizer,
+  nutrient: S,
+  need: Rate<S>,
+): ProductPart {
+  const id = `${prefix}/${role}`;
+  const shares = sharesOf(ctx, id, material);
+  const share = shares[nutrient] as Figure<Quantity<'ratio', S>> | undefined;
+  if (!share) throw new Error(`handOrder: ${material.id} holds no ${nutrient}`);
+  const rate = productFor(ctx, `${id}/rate`, need, share);
+  return { role, material, shares, rate, delivers: broughtBy(ctx, id, rate, shares) };
+}
+
+/** All that a rate of a product brings. */
+export function broughtBy(
+  ctx: PlanContext,
+  id: string,
+  rate: ProductRate,
+  shares: Shares,
+): ProductPart['delivers'] {
+  const N = delivers(ctx, id, rate, 'N', shares.N);
+  const P2O5 = delivers(ctx, id, rate, 'P2O5', shares.P2O5);
+  const K2O = delivers(ctx, id, rate, 'K2O', shares.K2O);
+  return { ...(N ? { N } : {}), ...(P2O5 ? { P2O5 } : {}), ...(K2O ? { K2O } : {}) };
+}
+
+function deliveredBy<S extends Nutrient>(parts: readonly ProductPart[], nutrient: S): Rate<S>[] {
+  return parts.flatMap((each) => each.delivers[nutrient] ?? []) as Rate<S>[];
+}
+
+/** A need less what the products before bring of it. */
+function left<S extends Nutrient>(
+  ctx: PlanContext,
+  id: string,
+  nutrient: S,
+  need: Rate<S>,
+  parts: readonly ProductPart[],
+): Rate<S> {
+  const credits = deliveredBy(parts, nutrient);
+  if (credits.length === 0) return need;
+  const inputs: [Rate<S>, ...Rate<S>[]] = [need, ...credits];
+  return ctx.sheet.derive(
+    'deduct',
+    { id, label: msg(`feed.left.${nutrient as Nutrient}`) },
+    inputs,
+    (all, ...done) =>
+      quantity(
+        Math.max(
+          0,
+          done.reduce((rest, { value }) => rest - value, all.value),
+        ),
+        'lb/1000ft2',
+        nutrient,
+      ),
+  );
+}
+
+/** The products that serve each need. */
+export interface Chosen {
+  readonly n: Fertilizer;
+  readonly p: Fertilizer;
+  readonly k: Fertilizer;
+}
+
+/**
+ * The hand order: phosphate first, then potash, topped up with nitrogen. What the phosphate source
+ * brings of the others is credited. A nutrient that is not needed is skipped, one that nobody knows
+ * the need of is not fed.
+ */
+export function handOrder(
+  ctx: PlanContext,
+  prefix: string,
+  need: NutrientRates,
+  chosen: Chosen,
+): ProductPart[] {
+  const parts: ProductPart[] = [];
+  if (isNeeded(need.P2O5)) parts.push(part(ctx, prefix, 'p', chosen.p, 'P2O5', need.P2O5));
+  const potash = left(ctx, `${prefix}/k/left`, 'K2O', need.K2O, parts);
+  if (isNeeded(potash)) parts.push(part(ctx, prefix, 'k', chosen.k, 'K2O', potash));
+  const nitrogen = left(ctx, `${prefix}/n/left`, 'N', need.N, parts);
+  if (isNeeded(nitrogen)) parts.push(part(ctx, prefix, 'n', chosen.n, 'N', nitrogen));
+  return parts;
+}
+
+function balanceRow<S extends Nutrient>(
+  ctx: PlanContext,
+  prefix: string,
+  nutrient: S,
+  need: Rate<S>,
+  parts: readonly ProductPart[],
+): BalanceRow<S> {
+  const id = `${prefix}/balance/${nutrient}`;
+  const entry = { id: `${id}/delivered`, label: msg(`feed.delivered.${nutrient as Nutrient}`) };
+  const delivered = addRates(ctx, entry, deliveredBy(parts, nutrient), nutrient);
+  const against = (name: 'over' | 'short', a: Rate<S>, b: Rate<S>): Rate<S> =>
+    ctx.sheet.derive(
+      'deduct',
+      { id: `${id}/${name}`, label: msg(`feed.${name}`) },
+      [a, b],
+      (more, less) => quantity(Math.max(0, more.value - less.value), 'lb/1000ft2', nutrient),
+    );
+  return {
+    nutrient,
+    need,
+    delivered,
+    over: against('over', delivered, need),
+    short: against('short', need, delivered),
+  };
+}
+
+/** What the products deliver together, and by how much that is over or short of the needs. */
+export function balanceOf(
+  ctx: PlanContext,
+  prefix: string,
+  need: NutrientRates,
+  parts: readonly ProductPart[],
+): Balance {
+  return {
+    N: balanceRow(ctx, prefix, 'N', need.N, parts),
+    P2O5: balanceRow(ctx, prefix, 'P2O5', need.P2O5, parts),
+    K2O: balanceRow(ctx, prefix, 'K2O', need.K2O, parts),
+  };
+}

@@ -1,0 +1,21 @@
+import type { Area, CaseFile } from '../../casefile/casefile';
+import type { Ground } from '../../site/ground/ground';
+import type { AreaGoal } from '../../site/goal';
+import type { Plant } from '../../catalog/plants/plants';
+import type { SoilTest } from '../../reading/soilTest';
+import type { Readings } from '../../site/report/types';
+import type { IsoDate } from '../../kernel/typed/date';
+import type { Pack } from '../../catalog/packs/pack';
+
+/** What the needs of an area are worked out from. */
+export interface NeedInput {
+  readonly file: CaseFile;
+  readonly area: Area;
+  readonly plant: Plant;
+  readonly goal: AreaGoal;
+  readonly pack: Pack;
+  readonly readings: Readings;
+  readonly soilTest: SoilTest;
+  readonly ground: Ground;
+  readonly planFrom: IsoDate | undefined;
+}

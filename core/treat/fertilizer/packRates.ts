@@ -1,0 +1,223 @@
+import { decisionOf } from '../../casefile/casefile';
+import { perAcreToPerThousand } from '../../kernel/units/convert';
+import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg, type Msg } from '../../kernel/working/msg';
+import type { Figure } from '../../kernel/working/working';
+import { opinionOf } from '../../catalog/packs/opinions';
+import { RATINGS, type NitrogenRates } from '../../catalog/packs/pack';
+import { ratingOf } from '../../catalog/packs/rating';
+import type { NeedInput } from './needInput';
+import type { Nutrient, NutrientRates } from '../../catalog/nutrients';
+import { cellsOf, type Cells } from './rates';
+
+type Rate<S extends Nutrient> = Figure<Quantity<'lb/1000ft2', S>>;
+type NitrogenRate = Rate<'N'>;
+type Clippings = Extract<NitrogenRates, { by: 'clippings' }>;
+
+/** A cell of the pack's table of rates, in lb/1000 ft²; what is printed per acre is converted. */
+function cell<S extends Nutrient>(
+  ctx: PlanContext,
+  { pack }: NeedInput,
+  id: string,
+  of: { readonly nutrient: S; readonly cells: Cells<unknown>; readonly row: number },
+  inputs: readonly Figure[],
+  read: (...values: readonly Quantity[]) => number,
+): Rate<S> {
+  const { nutrient, cells, row } = of;
+  const { column, source, standing, unit } = cells;
+  const detail = { table: `${pack.id}-v${pack.version}`, row, column };
+  const label = msg(`feed.rate.${nutrient as Nutrient}`);
+  if (unit === 'lb/1000ft2') {
+    const entry = { id, label, source, standing, detail };
+    return ctx.sheet.derive('lookup', entry, inputs, (...values) =>
+      quantity(read(...values), 'lb/1000ft2', nutrient),
+    );
+  }
+  const printed = ctx.sheet.derive(
+    'lookup',
+    { id: `${id}/per-acre`, label: msg('feed.perAcre'), source, standing, detail },
+    inputs,
+    (...values) => quantity(read(...values), 'lb/acre', nutrient),
+  );
+  return ctx.sheet.derive('convert', { id, label, source: 'definition' }, [printed], (q) =>
+    perAcreToPerThousand(q),
+  );
+}
+
+function clippingsRate(
+  ctx: PlanContext,
+  { area }: NeedInput,
+  { rates, source }: Cells<Clippings>,
+  clippings: 'returned' | 'removed',
+): NitrogenRate {
+  const { value, standing } = rates[clippings];
+  const id = `${area.id}/feed/N/${clippings}`;
+  const label = msg(`feed.yearly.${clippings}`);
+  return ctx.constant({ id, label, source, standing }, value, 'lb/1000ft2', 'N');
+}
+
+function smallest(ctx: PlanContext, id: string, rates: readonly NitrogenRate[]): NitrogenRate {
+  const entry = { id, label: msg('feed.smaller') };
+  return ctx.sheet.derive('cap', entry, rates, (...all: readonly Quantity[]) =>
+    quantity(Math.min(...all.map(({ value }) => value)), 'lb/1000ft2', 'N'),
+  );
+}
+
+/** N of a lawn by its clippings; with the clippings unknown, the smaller of the two rates. */
+function byClippings(ctx: PlanContext, input: NeedInput, cells: Cells<Clippings>): NitrogenRate {
+  const { area } = input;
+  const id = `${area.id}/feed/N/pack`;
+  if (area.clippings !== 'unknown') {
+    const rate = clippingsRate(ctx, input, cells, area.clippings);
+    return ctx.sheet.choose({ id, label: msg('feed.rate.N') }, rate, []);
+  }
+  return smallest(ctx, id, [
+    clippingsRate(ctx, input, cells, 'returned'),
+    clippingsRate(ctx, input, cells, 'removed'),
+  ]);
+}
+
+/** N by organic matter; where that is unknown, the smallest rate of the mineral classes. */
+function byOrganicMatter(
+  ctx: PlanContext,
+  input: NeedInput,
+  cells: Cells<unknown>,
+  rates: readonly number[],
+): NitrogenRate {
+  const { area, pack, readings } = input;
+  const id = `${area.id}/feed/N/pack`;
+  const { organicMatter } = readings;
+  const classes = pack.organicMatter;
+  if (!classes || 'absent' in organicMatter) {
+    const mineral = rates
+      .slice(0, -1)
+      .map((rate, row) =>
+        cell(ctx, input, `${id}/class-${row + 1}`, { nutrient: 'N', cells, row }, [], () => rate),
+      );
+    return smallest(ctx, id, mineral);
+  }
+  const scale = 10 ** classes.decimals;
+  const rowOf = (typed: number): number => {
+    const percent = Math.round(typed * scale) / scale;
+    const found = classes.upTo.findIndex((end) => percent <= end);
+    return found < 0 ? classes.upTo.length : found;
+  };
+  const row = rowOf(organicMatter.value.value);
+  return cell(
+    ctx,
+    input,
+    id,
+    { nutrient: 'N', cells, row },
+    [organicMatter],
+    (percent) => rates[rowOf(percent?.value ?? 0)] ?? 0,
+  );
+}
+
+/** The year's N by the pack's rule; an organic soil gives its own. */
+function nitrogen(ctx: PlanContext, input: NeedInput, cells: Cells<NitrogenRates>): NitrogenRate {
+  const { area, pack, readings } = input;
+  const { rates } = cells;
+  const id = `${area.id}/feed/N/pack`;
+  if (rates.by === 'organic-matter') return byOrganicMatter(ctx, input, cells, rates.rates);
+  if (readings.organic) {
+    const label = msg('feed.organicSoil');
+    return ctx.constant({ id, label, source: pack.source }, 0, 'lb/1000ft2', 'N');
+  }
+  if (rates.by === 'clippings') return byClippings(ctx, input, { ...cells, rates });
+  return cell(ctx, input, id, { nutrient: 'N', cells, row: 0 }, [], () => rates.rate);
+}
+
+/** Where the area follows the opinion that nothing is given above a level, no phosphate above it. */
+function lessByOpinion<S extends Nutrient>(
+  ctx: PlanContext,
+  { file, area, soilTest }: NeedInput,
+  nutrient: S,
+  id: string,
+  rate: (id: string) => Rate<S>,
+): Rate<S> {
+  const { compared, bands } = soilTest.p;
+  const decided = decisionOf(file, area.id, 'opinion-p')?.value;
+  const opinion =
+    nutrient === 'P2O5' ? opinionOf('opinion-p', decided, bands?.method ?? '') : undefined;
+  if (!opinion || 'absent' in compared || compared.value.value <= opinion.enough) return rate(id);
+  const none = ctx.constant(
+    {
+      id: `${id}/none`,
+      label: msg('feed.noneAbove', { enough: opinion.enough }),
+      source: opinion.source,
+    },
+    0,
+    'lb/1000ft2',
+    nutrient,
+  );
+  const entry = { id, label: msg('feed.smaller') };
+  return ctx.sheet.derive('cap', entry, [rate(`${id}/by-pack`), none], (a, b) =>
+    quantity(Math.min(a.value, b.value), 'lb/1000ft2', nutrient),
+  );
+}
+
+/** P2O5 or K2O by the rating of its soil test; absent where there is no rating. */
+function byRating<S extends 'P2O5' | 'K2O'>(
+  ctx: PlanContext,
+  input: NeedInput,
+  nutrient: S,
+  cells: Cells<readonly number[]> | undefined,
+): Rate<S> {
+  const { area, readings, soilTest } = input;
+  const reading = soilTest[nutrient === 'P2O5' ? 'p' : 'k'];
+  const id = `${area.id}/feed/${nutrient}/pack`;
+  const none = (why: Msg): Rate<S> =>
+    ctx.sheet.absent({ id, label: msg(`feed.rate.${nutrient as Nutrient}`) }, why, [
+      reading.value.id,
+    ]);
+  if (readings.untested) return none(msg('absent.untested'));
+  if (!cells) return none(msg('absent.noRateInPack'));
+  const { rating, bands } = reading;
+  if (!rating) return none(reading.sentence);
+  const { rates } = cells;
+  const row = RATINGS.indexOf(rating);
+  const of = { nutrient, cells, row };
+  if ('absent' in reading.compared || !bands) {
+    // The laboratory's own word is its class: there is no value that the rate would follow.
+    return cell(ctx, input, id, of, [], () => rates[row] ?? 0);
+  }
+  const inputs: readonly Figure[] = reading.critical
+    ? [reading.compared, reading.critical]
+    : [reading.compared];
+  return lessByOpinion(ctx, input, nutrient, id, (at) =>
+    cell(ctx, input, at, of, inputs, (value, critical) => {
+      const rated = ratingOf(bands, value?.value ?? 0, critical?.value ?? 0);
+      return rates[RATINGS.indexOf(rated)] ?? 0;
+    }),
+  );
+}
+
+/**
+ * The pack's rates for a year, lb/1000 ft², by the plant's own row or by its class; absent where the pack
+ * has none for it.
+ */
+export function packRates(ctx: PlanContext, input: NeedInput): NutrientRates {
+  const { area, plant, pack } = input;
+  const { N, P2O5, K2O } = cellsOf(pack, plant);
+  const waits = plant.form === 'lawn' && area.situation !== 'established';
+  if (waits || !(N ?? P2O5 ?? K2O)) {
+    const why = msg(waits ? 'absent.feedNotEstablished' : 'absent.noRateInPack');
+    const absent = (nutrient: Nutrient) =>
+      ctx.sheet.absent(
+        { id: `${area.id}/feed/${nutrient}/pack`, label: msg(`feed.rate.${nutrient as Nutrient}`) },
+        why,
+      );
+    return { N: absent('N'), P2O5: absent('P2O5'), K2O: absent('K2O') };
+  }
+  return {
+    N: N
+      ? nitrogen(ctx, input, N)
+      : ctx.sheet.absent(
+          { id: `${area.id}/feed/N/pack`, label: msg('feed.rate.N') },
+          msg('absent.noRateInPack'),
+        ),
+    P2O5: byRating(ctx, input, 'P2O5', P2O5),
+    K2O: byRating(ctx, input, 'K2O', K2O),
+  };
+}

@@ -1,0 +1,121 @@
+import { decisionOf } from '../../casefile/casefile';
+import type { Fertilizer } from '../../catalog/materials/types';
+import type { PlanContext } from '../../kernel/working/context';
+import { dealParts, sideDressing } from './splitApplications';
+import { feedFindings } from '../../tell/findings/fertilizer';
+import { balanceOf, handOrder, isNeeded, type Chosen } from './handOrder';
+import { feedHold, type FeedHold } from './hold';
+import { dressingRules, nutrientNeeds, type Needs } from './need';
+import { NUTRIENTS } from '../../catalog/nutrients';
+import { bestForOneTrip, oneTrip, oneTripCandidates } from './oneTrip';
+import { candidatesFor, firstNitrogen } from './products';
+import type { FeedInput, FeedOption, FeedPlan, FeedVerdict } from './types';
+
+/** The decided one of some products, else the first. */
+function pick(
+  { file, area }: FeedInput,
+  what: 'feed-n' | 'feed-p' | 'feed-k' | 'feed-one',
+  candidates: readonly Fertilizer[],
+  first: Fertilizer | undefined,
+): Fertilizer | undefined {
+  const decided = decisionOf(file, area.id, what)?.value;
+  return candidates.find(({ id }) => id === decided) ?? first;
+}
+
+function chosenProducts(input: FeedInput): Chosen {
+  const { materials, plant, readings } = input;
+  const of = (role: 'n' | 'p' | 'k'): Fertilizer => {
+    const candidates = candidatesFor(role, materials.fertilizers, plant);
+    const first = role === 'n' ? firstNitrogen(candidates, plant, readings) : candidates[0];
+    const found = pick(input, `feed-${role}`, candidates, first);
+    if (!found) throw new Error(`planFeeding: the materials hold nothing for '${role}'`);
+    return found;
+  };
+  return { n: of('n'), p: of('p'), k: of('k') };
+}
+
+function byNeedOption(ctx: PlanContext, input: FeedInput, needs: Needs, fed: boolean): FeedOption {
+  const { area, ground } = input;
+  const chosen = chosenProducts(input);
+  if (ground.rows) {
+    const dressed = fed && isNeeded(needs.need.N);
+    const row = dressed && sideDressing(ctx, input, ground.rows, chosen.n, needs.earliest);
+    return { way: 'by-need', parts: row ? [row] : [], balance: undefined };
+  }
+  const parts = fed ? handOrder(ctx, `${area.id}/feed`, needs.need, chosen) : [];
+  return {
+    way: 'by-need',
+    parts: dealParts(ctx, input, parts, needs.earliest),
+    balance: balanceOf(ctx, `${area.id}/feed`, needs.need, parts),
+  };
+}
+
+function oneTripOption(
+  ctx: PlanContext,
+  input: FeedInput,
+  needs: Needs,
+  candidates: readonly Fertilizer[],
+): FeedOption | undefined {
+  const { area, pack, plant, ground } = input;
+  if (ground.rows) return undefined;
+  const rules = dressingRules(pack, plant);
+  const best = bestForOneTrip(candidates, needs.need, rules);
+  const material = pick(input, 'feed-one', candidates, best);
+  const part = material && oneTrip(ctx, `${area.id}/feed`, needs.need, material, rules);
+  if (!part) return undefined;
+  return {
+    way: 'one-trip',
+    parts: dealParts(ctx, input, [part], needs.earliest),
+    balance: balanceOf(ctx, `${area.id}/feed/one`, needs.need, [part]),
+  };
+}
+
+/** Nothing is known, nothing may go on, nothing is needed (as far as was measured), or something is to be fed. */
+function verdictOf({ need }: Needs, hold: FeedHold | undefined): FeedVerdict {
+  if (hold) return 'held';
+  if (NUTRIENTS.every((nutrient) => 'absent' in need[nutrient])) return 'absent';
+  if (NUTRIENTS.some((nutrient) => isNeeded(need[nutrient]))) return 'dose';
+  const measured = !('absent' in need.P2O5) && !('absent' in need.K2O);
+  return measured ? 'none-needed' : 'none-known';
+}
+
+function digestOf(verdict: FeedVerdict, { parts }: FeedOption): string {
+  const amounts = parts.map(({ material, set }) =>
+    [material.id, 'absent' in set.total ? '' : set.total.value.value.toFixed(2)].join(' '),
+  );
+  return [verdict, ...amounts].join(' ');
+}
+
+/**
+ * The season's N, P2O5 and K2O of an area: by products in the order of the hand, and by one product
+ * in one trip beside it; the one that was decided for in dated dressings.
+ */
+export function planFeeding(ctx: PlanContext, input: FeedInput): FeedPlan {
+  const { file, area, plant, materials } = input;
+  const needs = nutrientNeeds(ctx, input);
+  const hold = feedHold(input.goal, input.readings, area);
+  const verdict = verdictOf(needs, hold);
+  const single = oneTripCandidates(needs.need, materials.fertilizers, plant);
+  const byNeed = byNeedOption(ctx, input, needs, verdict === 'dose');
+  const one = verdict === 'dose' ? oneTripOption(ctx, input, needs, single) : undefined;
+  const decided = decisionOf(file, area.id, 'feed-way')?.value;
+  const chosen = decided === 'one-trip' && one ? one : byNeed;
+  const ids = (list: readonly Fertilizer[]): string[] => list.map(({ id }) => id);
+  const plan: FeedPlan = {
+    verdict,
+    hold,
+    needs,
+    chosen,
+    oneTrip: one,
+    byNeed,
+    candidates: {
+      n: ids(candidatesFor('n', materials.fertilizers, plant)),
+      p: ids(candidatesFor('p', materials.fertilizers, plant)),
+      k: ids(candidatesFor('k', materials.fertilizers, plant)),
+      one: ids(single),
+    },
+    digest: digestOf(verdict, chosen),
+  };
+  feedFindings(ctx, input, plan);
+  return plan;
+}

@@ -1,0 +1,133 @@
+import type { Fertilizer } from '../../catalog/materials/types';
+import { isAcidLover, type Plant } from '../../catalog/plants/plants';
+import type { Readings } from '../../site/report/types';
+import { nutrientToProduct, percentToShare, productToNutrient } from '../../kernel/units/convert';
+import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg } from '../../kernel/working/msg';
+import type { Figure } from '../../kernel/working/working';
+import type { Nutrient } from '../../catalog/nutrients';
+
+/** What a product of the plan is there for: one nutrient, all of them, or a side-dressing on rows. */
+export type Role = 'p' | 'k' | 'n' | 'one' | 'row';
+
+type Share<S extends Nutrient> = Figure<Quantity<'ratio', S>>;
+export type Shares = { readonly [S in Nutrient]?: Share<S> };
+export type ProductRate = Figure<Quantity<'lb/1000ft2', 'product'>>;
+
+/** The nutrients of a product as shares of its weight; N only what the first season sets free. */
+export function sharesOf(ctx: PlanContext, prefix: string, material: Fertilizer): Shares {
+  const label = <S extends Nutrient>(nutrient: S): Share<S> => {
+    const id = `${prefix}/share/${nutrient}`;
+    const { source, standing } = material;
+    const grade = ctx.constant(
+      { id: `${id}/grade`, label: msg(`feed.grade.${nutrient as Nutrient}`), source, standing },
+      material.grade[nutrient],
+      '%',
+      nutrient,
+    );
+    return ctx.sheet.derive('convert', { id, label: msg('feed.share') }, [grade], (percent) =>
+      percentToShare(percent),
+    );
+  };
+  const N = material.grade.N > 0 ? firstSeason(ctx, prefix, material, label('N')) : undefined;
+  return {
+    ...(N ? { N } : {}),
+    ...(material.grade.P2O5 > 0 ? { P2O5: label('P2O5') } : {}),
+    ...(material.grade.K2O > 0 ? { K2O: label('K2O') } : {}),
+  };
+}
+
+/** Of an organic product only so much of the label's N counts for this season. */
+function firstSeason(
+  ctx: PlanContext,
+  prefix: string,
+  { firstSeasonN, organic }: Fertilizer,
+  share: Share<'N'>,
+): Share<'N'> {
+  if (!organic) return share;
+  const entry = { id: `${prefix}/first-season`, label: msg('feed.firstSeason') };
+  const percent = ctx.constant({ ...entry, source: 'n-release' }, firstSeasonN * 100, '%', 'share');
+  const part = ctx.sheet.derive(
+    'convert',
+    { id: `${entry.id}/share`, label: msg('feed.share') },
+    [percent],
+    (q) => percentToShare(q),
+  );
+  return ctx.sheet.derive(
+    'multiply',
+    { id: `${prefix}/available/N`, label: msg('feed.availableShare') },
+    [share, part],
+    (all, fraction) => quantity(all.value * fraction.value, 'ratio', 'N'),
+  );
+}
+
+/** Product for a need of one nutrient. */
+export function productFor<S extends Nutrient>(
+  ctx: PlanContext,
+  id: string,
+  need: Figure<Quantity<'lb/1000ft2', S>>,
+  share: Share<S>,
+): ProductRate {
+  return ctx.sheet.derive(
+    'divide',
+    { id, label: msg('feed.productRate') },
+    [need, share],
+    (nutrient, fraction) => nutrientToProduct(nutrient, fraction),
+  );
+}
+
+/** What a rate of a product delivers of a nutrient; nothing where it holds none. */
+export function delivers<S extends Nutrient>(
+  ctx: PlanContext,
+  prefix: string,
+  rate: ProductRate,
+  nutrient: S,
+  share: Share<S> | undefined,
+): Figure<Quantity<'lb/1000ft2', S>> | undefined {
+  return (
+    share &&
+    ctx.sheet.derive(
+      'multiply',
+      { id: `${prefix}/delivers/${nutrient}`, label: msg(`feed.delivers.${nutrient as Nutrient}`) },
+      [rate, share],
+      (product, fraction) => productToNutrient(product, fraction),
+    )
+  );
+}
+
+/** Whether a plant bears a product: some bear no chloride, some take no nitrate. */
+export function bears({ chloride, rules }: Plant, { also, nitrate }: Fertilizer): boolean {
+  if (chloride === 'sensitive' && (also.Cl ?? 0) > 0) return false;
+  return !(nitrate && rules.includes('no-nitrate'));
+}
+
+/** The fertilizers that may serve a role on a plant. Pesticide combinations never do. */
+export function candidatesFor(
+  role: 'n' | 'p' | 'k',
+  fertilizers: readonly Fertilizer[],
+  plant: Plant,
+): readonly Fertilizer[] {
+  return fertilizers.filter((material) => {
+    const { grade, pesticide } = material;
+    if (pesticide || !bears(plant, material)) return false;
+    if (role === 'p') return grade.P2O5 > 0;
+    if (grade.P2O5 > 0) return false;
+    return role === 'k' ? grade.K2O > 0 : grade.N > 0 && grade.K2O === 0;
+  });
+}
+
+/** From this pH up plants of sour soil are given ammonium sulfate, which keeps it sour. Common practice. */
+const AMMONIUM_SULFATE_FROM_PH = 5;
+
+/** The nitrogen that a plant of sour soil is given first; any other the first of the candidates. */
+export function firstNitrogen(
+  candidates: readonly Fertilizer[],
+  plant: Plant,
+  { waterPh }: Readings,
+): Fertilizer | undefined {
+  const keepSour =
+    isAcidLover(plant) && !('absent' in waterPh) && waterPh.value.value >= AMMONIUM_SULFATE_FROM_PH;
+  const sour = candidates.find(({ id }) => id === 'ammonium-sulfate-21-0-0');
+  return keepSour && sour ? sour : candidates[0];
+}

@@ -1,0 +1,268 @@
+import { scheduleDoses } from '../../schedule/dates';
+import type { CaseFile } from '../../casefile/casefile';
+import { bagsFor, dealOut, splitDoses, type Dealing, type DoseSet } from '../../schedule/dosing/doses';
+import type { Fertilizer } from '../../catalog/materials/types';
+import type { Dose } from '../types';
+import { SPLIT_BELOW_CEC } from '../../tables/soil/exchange';
+import type { IsoDate } from '../../kernel/typed/date';
+import {
+  perHundredFeetToTotal,
+  rowNutrientToProduct,
+  thousandsToSquareFeet,
+} from '../../kernel/units/convert';
+import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg } from '../../kernel/working/msg';
+import type { Figure } from '../../kernel/working/working';
+import { dressingRules } from './need';
+import { NUTRIENTS } from '../../catalog/nutrients';
+import type { ProductPart } from './handOrder';
+import { capsOf, smallestRate } from './oneTrip';
+import { sharesOf } from './products';
+import type { DealtPart, FeedInput } from './types';
+
+/** A bag of a fertilizer: what the bag at hand says, else what such bags usually hold. */
+function bagOf(
+  ctx: PlanContext,
+  file: CaseFile,
+  prefix: string,
+  { id, bagsLb, standing }: Fertilizer,
+): Figure<Quantity<'lb/bag', 'product'>> {
+  const entry = { id: `${prefix}/bag`, label: msg('lime.bagSize') };
+  const typed = file.labels[id]?.bag ?? '';
+  const rule = { min: 1, max: 4000 };
+  return typed.trim() === ''
+    ? ctx.constant(
+        { ...entry, label: msg('lime.bagSizeTypical'), source: 'practice', standing },
+        bagsLb[0],
+        'lb/bag',
+        'product',
+      )
+    : ctx.number({ ...entry, at: `labels/${id}/bag` }, typed, rule, 'lb/bag', 'product');
+}
+
+function dealingOf(
+  ctx: PlanContext,
+  { file, ground }: FeedInput,
+  prefix: string,
+  material: Fertilizer,
+): Dealing {
+  return {
+    bag: bagOf(ctx, file, prefix, material),
+    density: ctx.constant(
+      { id: `${prefix}/density`, label: msg('dose.density'), source: 'practice' },
+      material.density,
+      'lb/ft3',
+      'density',
+    ),
+    parts: ground.known || ground.rows ? ground.parts : undefined,
+  };
+}
+
+/** How far one bag goes at the season's rate. */
+function reachOf(
+  ctx: PlanContext,
+  prefix: string,
+  bag: Dealing['bag'],
+  rate: ProductPart['rate'],
+): Figure<Quantity<'ft2', 'ground'>> {
+  const thousands = ctx.sheet.derive(
+    'divide',
+    { id: `${prefix}/reach/thousands`, label: msg('slip.bagReach') },
+    [bag, rate],
+    (size, each) => quantity(size.value / each.value, '1000ft2', 'ground'),
+  );
+  return ctx.sheet.derive(
+    'convert',
+    { id: `${prefix}/reach`, label: msg('slip.bagReach'), source: 'definition' },
+    [thousands],
+    thousandsToSquareFeet,
+  );
+}
+
+/** Soil of little exchange capacity holds no nitrogen or potash for long: half of it at a time at most. */
+function halfOnLightSoil(
+  ctx: PlanContext,
+  { readings }: FeedInput,
+  prefix: string,
+  { material, rate }: ProductPart,
+): ProductPart['rate'][] {
+  const { cec } = readings;
+  const { grade, organic } = material;
+  const held = organic || grade.N + grade.K2O === 0;
+  if ('absent' in cec || cec.value.value >= SPLIT_BELOW_CEC || held) return [];
+  const share = ctx.constant(
+    { id: `${prefix}/light-soil/share`, label: msg('feed.sandyShare'), source: 'practice' },
+    0.5,
+    'ratio',
+    'share',
+  );
+  const label = msg('feed.sandyHalf', { cec: SPLIT_BELOW_CEC });
+  const half = ctx.sheet.derive(
+    'multiply',
+    { id: `${prefix}/light-soil`, label },
+    [rate, share],
+    (all, part) => quantity(all.value * part.value, 'lb/1000ft2', 'product'),
+  );
+  return [half];
+}
+
+/** A product of the plan split under its caps; one trip is one dressing whose caps are met already. */
+function splitPart(
+  ctx: PlanContext,
+  input: FeedInput,
+  part: ProductPart,
+  dealing: Dealing,
+): DoseSet {
+  const prefix = `${input.area.id}/feed/${part.role}`;
+  const rules = dressingRules(input.pack, input.plant);
+  const caps =
+    part.role === 'one'
+      ? []
+      : [
+          ...capsOf(ctx, prefix, part.material, part.shares, rules),
+          ...halfOnLightSoil(ctx, input, prefix, part),
+        ];
+  const cap =
+    part.role === 'one'
+      ? part.rate
+      : caps.length > 0
+        ? smallestRate(ctx, { id: `${prefix}/cap`, label: msg('feed.productCap') }, caps)
+        : undefined;
+  return splitDoses(ctx, `${prefix}/dose`, part.rate, cap, input.ground.extent, dealing);
+}
+
+/** The nutrients of a material whose single dose is capped on this ground. */
+function cappedIn({ grade }: Fertilizer, input: FeedInput): ReadonlySet<string> {
+  const rules = dressingRules(input.pack, input.plant);
+  const capped = NUTRIENTS.filter(
+    (nutrient) =>
+      grade[nutrient] > 0 && (nutrient === 'N' || (nutrient === 'K2O' && rules.quickK2O)),
+  );
+  return new Set(capped);
+}
+
+/**
+ * Dates of a product's dressings: in season, apart from lime, and an interval apart from dressings
+ * of other products that bring the same capped nutrient, so that two never add up on one day.
+ */
+function datesOf(
+  input: FeedInput,
+  material: Fertilizer,
+  count: number,
+  earliest: IsoDate,
+  before: readonly DealtPart[],
+): IsoDate[] {
+  const { pack, plant, limeDates } = input;
+  const { intervalDays, apartFromLimeDays, seasons } = dressingRules(pack, plant);
+  const mine = cappedIn(material, input);
+  const clashing = before
+    .filter((other) => [...cappedIn(other.material, input)].some((each) => mine.has(each)))
+    .flatMap(({ doses }) => doses.map(({ date }) => date));
+  return scheduleDoses({
+    earliest,
+    count,
+    seasons,
+    interval: { days: intervalDays.value },
+    apart: [
+      { days: apartFromLimeDays.value, from: limeDates },
+      { days: intervalDays.value, from: clashing },
+    ],
+  });
+}
+
+function dated(
+  input: FeedInput,
+  role: ProductPart['role'],
+  material: Fertilizer,
+  set: DoseSet,
+  earliest: IsoDate | undefined,
+  before: readonly DealtPart[],
+): Dose[] {
+  if (!earliest) return [];
+  const dates = datesOf(input, material, set.doses.length, earliest, before);
+  return dates.flatMap((date, index) => {
+    const amount = set.doses[index];
+    const key = `${input.area.id}/feed-${role}/${index + 1}`;
+    return amount ? [{ key, date, state: 'firm' as const, amount }] : [];
+  });
+}
+
+/** The products of a plan in bags and in dressings on dates, one after another. */
+export function dealParts(
+  ctx: PlanContext,
+  input: FeedInput,
+  parts: readonly ProductPart[],
+  earliest: IsoDate | undefined,
+): DealtPart[] {
+  const dealt: DealtPart[] = [];
+  for (const part of parts) {
+    const { role, material, rate } = part;
+    const prefix = `${input.area.id}/feed/${role}`;
+    const dealing = dealingOf(ctx, input, prefix, material);
+    const set = splitPart(ctx, input, part, dealing);
+    dealt.push({
+      role,
+      material,
+      rate,
+      set,
+      doses: dated(input, role, material, set, earliest, dealt),
+      bag: dealing.bag,
+      bags: bagsFor(ctx, `${prefix}/bags`, set.total, dealing.bag),
+      reach: reachOf(ctx, prefix, dealing.bag, rate),
+    });
+  }
+  return dealt;
+}
+
+/** One side-dressing of nitrogen along rows that have a length but no area. */
+export function sideDressing(
+  ctx: PlanContext,
+  input: FeedInput,
+  rows: Figure<Quantity<'100ft', 'row'>>,
+  material: Fertilizer,
+  earliest: IsoDate | undefined,
+): DealtPart | undefined {
+  const { pack, area } = input;
+  const { rowSideDressN } = pack;
+  const prefix = `${area.id}/feed/row`;
+  const { N: share } = sharesOf(ctx, prefix, material);
+  if (!rowSideDressN || !share) return undefined;
+  const { value, standing } = rowSideDressN;
+  const need = ctx.constant(
+    { id: `${prefix}/need`, label: msg('feed.rowNeed'), source: pack.source, standing },
+    value,
+    'lb/100ft',
+    'N',
+  );
+  const rate = ctx.sheet.derive(
+    'divide',
+    { id: `${prefix}/rate`, label: msg('feed.productRate') },
+    [need, share],
+    (nutrient, fraction) => rowNutrientToProduct(nutrient, fraction),
+  );
+  const total = ctx.sheet.derive(
+    'multiply',
+    { id: `${prefix}/dose/total`, label: msg('dose.total') },
+    [rate, rows],
+    (each, hundreds) => perHundredFeetToTotal(each, hundreds),
+  );
+  const count = ctx.constant(
+    { id: `${prefix}/dose/count`, label: msg('dose.count') },
+    1,
+    'doses',
+    'count',
+  );
+  const dealing = dealingOf(ctx, input, prefix, material);
+  const set = dealOut(ctx, `${prefix}/dose`, { count, rate, total, limit: undefined }, dealing);
+  return {
+    role: 'row',
+    material,
+    rate,
+    set,
+    doses: dated(input, 'row', material, set, earliest, []),
+    bag: dealing.bag,
+    bags: bagsFor(ctx, `${prefix}/bags`, total, dealing.bag),
+    reach: undefined,
+  };
+}

@@ -1,0 +1,306 @@
+import { scheduleDoses } from '../../schedule/dates';
+import type { Situation } from '../../catalog/situations';
+import { decisionKey, decisionOf } from '../../casefile/casefile';
+import { addPounds, bagsFor, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
+import { HALVES_ABOVE_TONS, LIME_WORKS_MONTHS, NO_TILL_TONS } from '../../tables/lime/timing';
+import { TRI_STATE_ORGANIC } from '../../tables/lime/triState';
+import { addMonths, type IsoDate } from '../../kernel/typed/date';
+import { tonsPerAcreToPerThousand } from '../../kernel/units/convert';
+import { quantity } from '../../kernel/units/quantity';
+import type { LimeMaterial } from '../../catalog/materials/types';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg } from '../../kernel/working/msg';
+import { limeFindings } from '../../tell/findings/lime';
+import { bagsOfMaterials, materialRows, methodRows } from './comparison';
+import { chosenMaterial, limeBrings, type ChosenMaterial } from './material';
+import { chosenOption, requirementOptions, type RequirementOption } from './options';
+import type { Bag } from './quality';
+import { residualLime } from './residual';
+import type { Dose, LimeInput, LimePlan, LimeVerdict, PhStanding, ProductRate } from '../types';
+
+/** The share of the soil's pH scale over which a target makes sense. */
+const TARGET = { min: 5, max: 7 };
+const DEPTH = { above: 0, max: 12 };
+
+/** What the plants want; on soil of little CEC no more than the pack allows it. */
+function usualTarget(ctx: PlanContext, input: LimeInput): LimePlan['target'] {
+  const { area, goal, pack, readings } = input;
+  const entry = { id: `${area.id}/lime/target`, label: msg('lime.target') };
+  const { cec, target } = pack.lime.sandy;
+  const sandy = !('absent' in readings.cec) && readings.cec.value.value < cec;
+  if (!sandy) return ctx.sheet.choose(entry, goal.limeTo, []);
+  const most = { id: `${entry.id}/sandy`, label: msg('lime.sandyTarget', { cec }) };
+  const limit = ctx.constant({ ...most, source: 'practice' }, target, 'pH', 'water');
+  return ctx.sheet.derive('cap', entry, [goal.limeTo, limit], (wanted, top) =>
+    quantity(Math.min(wanted.value, top.value), 'pH', 'water'),
+  );
+}
+
+function targetOf(ctx: PlanContext, input: LimeInput): LimePlan['target'] {
+  const { file, area, pack, readings } = input;
+  const id = `${area.id}/lime/target`;
+  const label = msg('lime.target');
+  const decided = decisionOf(file, area.id, 'lime-target');
+  if (!decided || decided.value.trim() === '') {
+    return readings.organic
+      ? ctx.constant({ id, label, source: 'e-2567' }, TRI_STATE_ORGANIC.max, 'pH', 'water')
+      : usualTarget(ctx, input);
+  }
+  const at = `decisions/${decisionKey(area.id, 'lime-target')}/value`;
+  const chosen = ctx.number(
+    { id: `${id}/typed`, label, at },
+    decided.value,
+    TARGET,
+    'pH',
+    'water',
+    'decided',
+  );
+  const { cec, target } = pack.lime.sandy;
+  const low = !('absent' in readings.cec) && readings.cec.value.value < cec;
+  if (low && !('absent' in chosen) && chosen.value.value > target) {
+    return ctx.sheet.absent({ id, label }, msg('absent.targetSandy', { cec, target }), [
+      chosen.id,
+      readings.cec.id,
+    ]);
+  }
+  return ctx.sheet.choose({ id, label }, chosen, []);
+}
+
+function depthOf(ctx: PlanContext, { file, area, pack }: LimeInput): LimePlan['treatedDepth'] {
+  const id = `${area.id}/lime/treated-depth`;
+  const label = msg('lime.treatedDepth');
+  const decided = decisionOf(file, area.id, 'lime-depth');
+  if (!decided || decided.value.trim() === '') {
+    const { value, standing } = pack.lime.bySituation[area.situation].depth;
+    return ctx.constant({ id, label, source: 'practice', standing }, value, 'in', 'depth');
+  }
+  const at = `decisions/${decisionKey(area.id, 'lime-depth')}/value`;
+  return ctx.number({ id, label, at }, decided.value, DEPTH, 'in', 'depth', 'decided');
+}
+
+/**
+ * What lime is worked out from: of a pH with a range the upper end, at which less is needed.
+ */
+function forLime(ctx: PlanContext, input: LimeInput): LimeInput {
+  const { waterPh } = input.readings;
+  if ('absent' in waterPh || !waterPh.range) return input;
+  const entry = { id: `${input.area.id}/lime/ph-upper`, label: msg('lime.phUpper') };
+  const upper = ctx.sheet.highEnd(entry, waterPh);
+  return { ...input, readings: { ...input.readings, waterPh: upper } };
+}
+
+/**
+ * Where the measured pH lies, of a range its middle. An organic soil is limed by its own rule, whatever the plant's
+ * window, unless sour soil is what grows there wants; plants at odds have none.
+ */
+function standingOf({ goal, readings }: LimeInput): PhStanding {
+  const { waterPh, organic } = readings;
+  if ('absent' in waterPh || goal.conflict) return 'unknown';
+  const ph = waterPh.value.value;
+  const below = organic && !goal.acid ? TRI_STATE_ORGANIC.max : goal.limeBelow;
+  if (ph < below) return 'sour';
+  return ph > goal.window.high ? 'high' : 'right';
+}
+
+/**
+ * A water pH that needs no lime settles the step, and without one nobody knows, unless the advisor
+ * follows the laboratory or an amount of their own. Above the window only an amount of their own, with its
+ * reason, goes on: a laboratory's routine line does not. What is worth a trip is told by effective lime.
+ */
+function verdictOf(
+  { area, file, pack, goal, readings }: LimeInput,
+  standing: PhStanding,
+  { id: chosen, advised }: RequirementOption,
+  rate: ProductRate,
+  credited: boolean,
+): LimeVerdict {
+  const decided = decisionOf(file, area.id, 'lime-method')?.value;
+  if (standing === 'high' && decided !== 'own') return 'none-needed';
+  if (decided !== 'own' && decided !== 'laboratory') {
+    if (standing === 'right') return 'none-needed';
+    if (standing === 'unknown' && chosen !== 'laboratory') return 'absent';
+    // What loves sour soil is limed by nobody's routine, only by an amount that was decided for.
+    if (goal.acid) return 'absent';
+  }
+  if ('absent' in rate || 'absent' in advised) return 'absent';
+  const { value } = advised.value;
+  const tooLittle = value < pack.lime.least.value && chosen !== 'own';
+  if (tooLittle && credited) return 'at-work';
+  // At the upper end of a range nothing is needed, at its middle something is: too little to go by.
+  const unsure = standing === 'sour' && 'value' in readings.waterPh && readings.waterPh.range;
+  if (value === 0) return unsure ? 'not-worth-a-trip' : 'none-needed';
+  return tooLittle ? 'not-worth-a-trip' : 'dose';
+}
+
+function datedDoses(
+  { area, pack, planFrom }: LimeInput,
+  set: DoseSet,
+  rate: ProductRate,
+  lastOn: IsoDate | undefined,
+  { material: { intervalMonths }, passedBy }: ChosenMaterial,
+): Dose[] {
+  if (!planFrom || 'absent' in rate) return [];
+  const months = Math.max(intervalMonths ?? 0, pack.lime.intervalMonths.value);
+  const spaced = lastOn ? addMonths(lastOn, months) : planFrom;
+  const dates = scheduleDoses({
+    earliest: spaced > planFrom ? spaced : planFrom,
+    count: set.doses.length,
+    seasons: pack.lime.seasons,
+    interval: { months },
+  });
+  // What is advised against goes on no longer than a test without being looked at.
+  const large = passedBy !== undefined || rate.value.value > pack.lime.confirmAbove.value;
+  // What comes after the test of what is advised against, only that test can tell.
+  const told = passedBy === undefined ? dates.length : pack.lime.firmDoses.value + 1;
+  return dates.slice(0, told).flatMap((date, index) => {
+    const amount = set.doses[index];
+    if (!amount) return [];
+    const state = large && amount.ordinal > pack.lime.firmDoses.value ? 'conditional' : 'firm';
+    return [{ key: `${area.id}/lime/${amount.ordinal}`, date, state, amount }];
+  });
+}
+
+/** The most limestone that ground bears on one date: by its situation, on a plot that is not worked by the field’s rule. */
+function groundCap(ctx: PlanContext, { area, pack, plant }: LimeInput, id: string): ProductRate {
+  const label = msg('lime.cap');
+  if (plant.form === 'plot' && area.situation !== 'tilled') {
+    const named = { id: `${id}/tons`, label: msg('lime.capNoTill'), source: 'practice' } as const;
+    const tons = ctx.constant(named, NO_TILL_TONS, 'ton/acre', 'product');
+    return ctx.sheet.derive('convert', { id, label }, [tons], (q) => tonsPerAcreToPerThousand(q));
+  }
+  const { value, standing } = pack.lime.bySituation[area.situation].cap;
+  const entry = { id, label, source: 'practice', standing } as const;
+  return ctx.constant(entry, value, 'lb/1000ft2', 'product');
+}
+
+/** The most of a material on one date: what the ground bears, or less of what is stronger or saltier. */
+function capOf(
+  ctx: PlanContext,
+  input: LimeInput,
+  { id: materialId, cap: own, standing, source }: LimeMaterial,
+): ProductRate {
+  const id = `${input.area.id}/lime/cap`;
+  if (own === undefined) return groundCap(ctx, input, id);
+  const ground = groundCap(ctx, input, `${id}/ground`);
+  const label = msg('lime.capMaterial', { material: msg(`material.${materialId}`) });
+  const named = { id: `${id}/material`, label, standing, source };
+  const most = ctx.constant(named, own, 'lb/1000ft2', 'product');
+  return ctx.sheet.derive('cap', { id, label }, [ground, most], (a, b) =>
+    quantity(Math.min(a.value, b.value), 'lb/1000ft2', 'product'),
+  );
+}
+
+/** The dressings of the chosen rate under the cap of the situation; none unless lime is advised. */
+function limeDoses(
+  ctx: PlanContext,
+  input: LimeInput,
+  verdict: LimeVerdict,
+  rate: ProductRate,
+  bag: Bag,
+  { material, held }: ChosenMaterial,
+): DoseSet<ProductRate> {
+  const { area, ground } = input;
+  const cap = capOf(ctx, input, material);
+  const dosed =
+    verdict === 'dose' && !held
+      ? rate
+      : ctx.sheet.absent(
+          { id: `${area.id}/lime/dosed`, label: msg('lime.chosenRate') },
+          'absent' in rate ? rate.absent : (held ?? msg('absent.noDoses')),
+          [rate.id],
+        );
+  return splitDoses(ctx, `${area.id}/lime/dose`, dosed, cap, ground.extent, {
+    bag: bag.size,
+    density: bag.density,
+    parts: ground.known ? ground.parts : undefined,
+  });
+}
+
+function firmBags(
+  ctx: PlanContext,
+  areaId: string,
+  doses: readonly Dose[],
+  bag: Bag,
+): LimePlan['bagsToBuy'] {
+  const firm = doses.filter(({ state }) => state === 'firm').map((dose) => dose.amount.printed);
+  const entry = { id: `${areaId}/lime/firm`, label: msg('dose.firmTotal') };
+  const total =
+    firm.length > 0 ? addPounds(ctx, entry, firm) : ctx.sheet.absent(entry, msg('absent.noDoses'));
+  return bagsFor(ctx, `${areaId}/lime/bags-to-buy`, total, bag.size);
+}
+
+/** A settlement stands for this: it lapses when the verdict, the material or the total changes. */
+function digestOf(verdict: LimeVerdict, materialId: string, { total }: DoseSet): string {
+  return [verdict, materialId, 'absent' in total ? '' : total.value.value.toFixed(2)].join(' ');
+}
+
+/** Much lime on ground that is worked goes half under and half on top. */
+function isInHalves(situation: Situation, tons: LimePlan['brings']['tonsPerAcre']): boolean {
+  return situation === 'tilled' && !('absent' in tons) && tons.value.value > HALVES_ABOVE_TONS;
+}
+
+/** The lime of an area: every method side by side, the chosen one in doses on dates. */
+export function planLime(ctx: PlanContext, given: LimeInput): LimePlan {
+  const input = forLime(ctx, given);
+  const { file, area, pack, ground, readings } = input;
+  const target = targetOf(ctx, input);
+  const treatedDepth = depthOf(ctx, input);
+  const days = { sampledOn: readings.sampledOn, planFrom: input.planFrom };
+  const { credit, lastOn } = residualLime(ctx, file, area.id, days, ground);
+
+  const bags = bagsOfMaterials(ctx, input);
+  const taken = chosenMaterial(input);
+  const { id: materialId } = taken.material;
+  const bag = bags.get(materialId);
+  if (!bag) throw new Error('planLime: the materials hold no lime');
+
+  const pottingMix = ground.parts?.kind === 'container';
+  const shared = { file, areaId: area.id, readings, target, treatedDepth, credit, pottingMix };
+  const options = requirementOptions(ctx, shared);
+  const chosen = chosenOption(options, decisionOf(file, area.id, 'lime-method')?.value);
+  const methods = methodRows(ctx, input, options, chosen, bag);
+  const rows = materialRows(ctx, input, chosen, bags, materialId);
+  const chosenRow = rows.find((row) => row.chosen);
+  const chosenMethod = methods.find((row) => row.chosen);
+  if (!chosenRow || !chosenMethod) throw new Error('planLime: nothing is chosen');
+  const rate = ctx.sheet.choose(
+    { id: `${area.id}/lime/rate`, label: msg('lime.chosenRate') },
+    chosenMethod.rate,
+    methods.filter((row) => !row.chosen && !('absent' in row.rate)).map((row) => row.rate),
+  );
+
+  const standing = standingOf(given);
+  const verdict = verdictOf(given, standing, chosen, rate, credit !== undefined);
+  const set = limeDoses(ctx, input, verdict, rate, bag, taken);
+  const doses = datedDoses(input, set, rate, lastOn, taken);
+  const brings = limeBrings(ctx, area.id, taken.material, rate);
+  const waiting = doses.find(({ state }) => state === 'conditional');
+  const plan: LimePlan = {
+    verdict,
+    standing,
+    target,
+    treatedDepth,
+    methods,
+    materials: rows,
+    chosenMaterial: chosenRow,
+    held: taken.held,
+    passedBy: taken.passedBy,
+    caustic: taken.material.limit === 'bare-only',
+    credit,
+    from: readings.waterPh,
+    ownReason:
+      chosen.id === 'own' ? decisionOf(file, area.id, 'lime-own')?.reason.trim() : undefined,
+    forMagnesium: taken.material.forMagnesium ?? false,
+    brings,
+    inHalves: isInHalves(area.situation, brings.tonsPerAcre),
+    worksIn: LIME_WORKS_MONTHS[area.situation],
+    rate,
+    set,
+    doses,
+    bagsToBuy: firmBags(ctx, area.id, doses, bag),
+    testBefore: waiting ? addMonths(waiting.date, -pack.lime.testMonthsBefore.value) : undefined,
+    digest: digestOf(verdict, materialId, set),
+  };
+  limeFindings(ctx, input, plan, { credited: credit !== undefined });
+  return plan;
+}

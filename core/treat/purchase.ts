@@ -1,0 +1,106 @@
+import type { CaseFile } from '../casefile/casefile';
+import type { MaterialId } from '../catalog/materials/types';
+import { bagsToCost } from '../kernel/units/convert';
+import { quantity, type Quantity } from '../kernel/units/quantity';
+import type { PlanContext } from '../kernel/working/context';
+import { msg } from '../kernel/working/msg';
+import type { Figure } from '../kernel/working/working';
+import { addPounds, bagsFor } from '../schedule/dosing/doses';
+
+type Pounds = Figure<Quantity<'lb', 'product'>>;
+type Money = Figure<Quantity<'usd', 'money'>>;
+
+/** What one part of the plan takes of a material. */
+export interface Use {
+  readonly materialId: MaterialId;
+  readonly bag: Figure<Quantity<'lb/bag', 'product'>>;
+  /** Amounts as printed, of the dressings that are firm. */
+  readonly pounds: readonly Pounds[];
+}
+
+/** One material to buy for the whole job, in whole bags. */
+interface PurchaseRow {
+  readonly materialId: MaterialId;
+  readonly pounds: Pounds;
+  readonly bag: Use['bag'];
+  readonly bags: Figure<Quantity<'bags', 'product'>>;
+  readonly leftOver: Pounds;
+  /** Absent until a price is typed. */
+  readonly cost: Money;
+}
+
+export interface Purchase {
+  readonly rows: readonly PurchaseRow[];
+  /** Absent where any price is missing. */
+  readonly cost: Money;
+}
+
+const PRICE = { min: 0, max: 10_000 };
+
+function purchaseRow(ctx: PlanContext, file: CaseFile, uses: readonly Use[]): PurchaseRow[] {
+  const [first] = uses;
+  if (!first) return [];
+  const { materialId, bag } = first;
+  const prefix = `job/buy/${materialId}`;
+  const pounds = addPounds(
+    ctx,
+    { id: `${prefix}/pounds`, label: msg('buy.pounds') },
+    uses.flatMap((use) => use.pounds),
+  );
+  const bags = bagsFor(ctx, `${prefix}/bags`, pounds, bag);
+  const held = ctx.sheet.derive(
+    'multiply',
+    { id: `${prefix}/held`, label: msg('buy.inBags') },
+    [bags, bag],
+    (n, size) => quantity(n.value * size.value, 'lb', 'product'),
+  );
+  const leftOver = ctx.sheet.derive(
+    'subtract',
+    { id: `${prefix}/left-over`, label: msg('buy.leftOver') },
+    [held, pounds],
+    (all, used) => quantity(all.value - used.value, 'lb', 'product'),
+  );
+  const price = ctx.number(
+    { id: `${prefix}/price`, label: msg('buy.price'), at: `labels/${materialId}/price` },
+    file.labels[materialId]?.price ?? '',
+    PRICE,
+    'usd/bag',
+    'money',
+  );
+  const cost = ctx.sheet.derive(
+    'multiply',
+    { id: `${prefix}/cost`, label: msg('buy.cost') },
+    [bags, price],
+    (n, each) => bagsToCost(n, each),
+  );
+  return [{ materialId, pounds, bag, bags, leftOver, cost }];
+}
+
+/**
+ * What to buy for the whole job: each material once over all areas, in whole bags, with what is left
+ * over and, where every price is typed, what the job costs.
+ */
+export function purchaseFor(ctx: PlanContext, file: CaseFile, uses: readonly Use[]): Purchase {
+  const wanted = uses.filter(({ pounds }) => pounds.length > 0);
+  const ids = [...new Set(wanted.map(({ materialId }) => materialId))];
+  const rows = ids.flatMap((id) =>
+    purchaseRow(
+      ctx,
+      file,
+      wanted.filter(({ materialId }) => materialId === id),
+    ),
+  );
+  const entry = { id: 'job/buy/cost', label: msg('buy.jobCost') };
+  const costs = rows.map(({ cost }) => cost);
+  const cost =
+    rows.length > 0
+      ? ctx.sheet.derive('add', entry, costs, (...all: readonly Quantity<'usd', 'money'>[]) =>
+          quantity(
+            all.reduce((sum, { value }) => sum + value, 0),
+            'usd',
+            'money',
+          ),
+        )
+      : ctx.sheet.absent(entry, msg('absent.nothingToBuy'));
+  return { rows, cost };
+}

@@ -1,0 +1,157 @@
+import type { CaseFile } from '../../casefile/casefile';
+import { bagsFor } from '../../schedule/dosing/doses';
+import type { SulfurMaterial } from '../../catalog/materials/types';
+import {
+  nutrientToProduct,
+  percentToShare,
+  perHundredToPerThousand,
+  perThousandToTotal,
+} from '../../kernel/units/convert';
+import { quantity } from '../../kernel/units/quantity';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg, type Msg } from '../../kernel/working/msg';
+import { bagSize, isTyped } from '../bagSize';
+import type { LimeInput, ProductRate, SulfurBag, SulfurMaterialRow, SulfurPlan } from '../types';
+
+const PERCENT = { min: 5, max: 100 };
+
+/** What a pound of it does: the sulfur in it, or how many pounds do as much as one of sulfur. */
+function worthOf(
+  ctx: PlanContext,
+  file: CaseFile,
+  prefix: string,
+  { id, typicalS, forPound, standing, source }: SulfurMaterial,
+): Pick<SulfurBag, 'worth' | 'share'> {
+  const usual = { standing, source };
+  if (forPound !== undefined) {
+    const entry = { id: `${prefix}/for-pound`, label: msg('sulfur.forPound'), ...usual };
+    const each = ctx.constant(entry, forPound, 'ratio', 'product');
+    const share = ctx.sheet.derive(
+      'equation',
+      { id: `${prefix}/share`, label: msg('sulfur.asSulfur'), detail: { equation: 'one-over' } },
+      [each],
+      ({ value }) => quantity(1 / value, 'ratio', 'S'),
+    );
+    return { worth: each, share };
+  }
+  const label = file.labels[id];
+  const percent = isTyped(label?.percent)
+    ? ctx.number(
+        { id: `${prefix}/percent`, label: msg('sulfur.labelS'), at: `labels/${id}/percent` },
+        label.percent,
+        PERCENT,
+        '%',
+        'S',
+      )
+    : ctx.constant(
+        { id: `${prefix}/percent`, label: msg('sulfur.typicalS'), ...usual },
+        typicalS,
+        '%',
+        'S',
+      );
+  const share = ctx.sheet.derive(
+    'convert',
+    { id: `${prefix}/share`, label: msg('feed.share') },
+    [percent],
+    (q) => percentToShare(q),
+  );
+  return { worth: percent, share };
+}
+
+/** A bag of sulfur: what its own label says, else what such bags usually say. */
+function readBag(
+  ctx: PlanContext,
+  file: CaseFile,
+  prefix: string,
+  material: SulfurMaterial,
+): SulfurBag {
+  const label = file.labels[material.id];
+  return {
+    ...worthOf(ctx, file, prefix, material),
+    ...bagSize(ctx, prefix, material, label),
+    fromLabel: material.forPound === undefined && isTyped(label?.percent),
+  };
+}
+
+/** Most of a material itself at once, lb/1000 ft²; nothing where only its sulfur is limited. */
+function mostOf(
+  ctx: PlanContext,
+  prefix: string,
+  { most, standing, source }: SulfurMaterial,
+): ProductRate | undefined {
+  if (most === undefined) return undefined;
+  const limit = { id: `${prefix}/most`, label: msg('sulfur.mostProduct'), standing, source };
+  const perHundred = ctx.constant(limit, most, 'lb/100ft2', 'product');
+  const entry = { id: `${prefix}/most-rate`, label: msg('sulfur.mostProduct') };
+  return ctx.sheet.derive('convert', entry, [perHundred], (q) => perHundredToPerThousand(q));
+}
+
+/** Product for an amount of sulfur: no more than the material itself may go on at once. */
+export function sulfurProduct(
+  ctx: PlanContext,
+  entry: { readonly id: string; readonly label: Msg },
+  sulfur: SulfurPlan['first'],
+  { share }: SulfurBag,
+  most: ProductRate | undefined,
+): ProductRate {
+  const divided = most ? { ...entry, id: `${entry.id}/uncapped` } : entry;
+  const rate = ctx.sheet.derive('divide', divided, [sulfur, share], (s, part) =>
+    nutrientToProduct(s, part),
+  );
+  if (!most) return rate;
+  return ctx.sheet.derive('cap', entry, [rate, most], (a, b) =>
+    quantity(Math.min(a.value, b.value), 'lb/1000ft2', 'product'),
+  );
+}
+
+/** Plants whose roots aluminum poisons. Common practice. */
+const NOT_WITH_ALUMINUM = [
+  'blueberry',
+  'rabbiteye-blueberry',
+  'cranberry',
+  'lingonberry',
+  'azalea-rhododendron',
+  'mountain-laurel-pieris',
+  'heather',
+];
+
+/** Whether a material is poison to what grows there. */
+export function poisons({ aluminum }: SulfurMaterial, { plants }: LimeInput['goal']): boolean {
+  return !!aluminum && plants.some(({ id }) => NOT_WITH_ALUMINUM.includes(id));
+}
+
+/** The first dose by every material, and the bags that it takes. */
+export function sulfurMaterials(
+  ctx: PlanContext,
+  { area, file, goal, ground, materials }: LimeInput,
+  first: SulfurPlan['first'],
+  chosen: string,
+): SulfurMaterialRow[] {
+  return materials.sulfur.map((material): SulfurMaterialRow => {
+    const { id, mixed, forPound } = material;
+    const prefix = `${area.id}/sulfur/material/${id}`;
+    const bag = readBag(ctx, file, prefix, material);
+    const most = mostOf(ctx, prefix, material);
+    const entry = { id: `${prefix}/rate`, label: msg('sulfur.product') };
+    const rate = sulfurProduct(ctx, entry, first, bag, most);
+    const total = ctx.sheet.derive(
+      'multiply',
+      { id: `${prefix}/total`, label: msg('dose.total') },
+      [rate, ground.extent],
+      (r, e) => perThousandToTotal(r, e),
+    );
+    const bags = bagsFor(ctx, `${prefix}/bags`, total, bag.size);
+    return {
+      id,
+      mixed,
+      sulfate: forPound !== undefined,
+      refused: poisons(material, goal),
+      chosen: id === chosen,
+      bag,
+      most,
+      rate,
+      total,
+      bags,
+    };
+  });
+}

@@ -1,0 +1,114 @@
+import { decisionOf } from '../../casefile/casefile';
+import { addRates, datesOf, readPast, SULFUR_PERCENT, type PastDressing } from '../../site/past';
+import { EDGE_MARGIN, WARM_MONTHS } from '../../tables/sulfur';
+import { addMonths, type IsoDate } from '../../kernel/typed/date';
+import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg } from '../../kernel/working/msg';
+import type { Figure } from '../../kernel/working/working';
+import type { LimeInput, SulfurPlan } from '../types';
+
+/** Sulfur that went on before the plan. */
+export interface PastSulfur {
+  /** The days on which it went on, in order. */
+  readonly days: readonly IsoDate[];
+  /** Sulfur of the twelve months before the plan; nothing where there was none. */
+  readonly rate: Figure<Quantity<'lb/1000ft2', 'S'>> | undefined;
+}
+
+/** What is told of no percentage counts as pure, so that less is left for the year. */
+const PURE = 100;
+
+/** The day by which so many warm months have gone by. */
+export function afterWarmMonths(date: IsoDate): IsoDate {
+  let day = date;
+  for (let warm = 0; warm < WARM_MONTHS.wait;) {
+    day = addMonths(day, 1);
+    const month = Number(day.slice(5, 7));
+    if (month >= WARM_MONTHS.from && month <= WARM_MONTHS.to) warm += 1;
+  }
+  return day;
+}
+
+function sulfurOf(
+  ctx: PlanContext,
+  { entry, prefix, rate }: PastDressing,
+): Figure<Quantity<'lb/1000ft2', 'S'>> {
+  const percent = { id: `${prefix}/sulfur-percent`, label: msg('sulfur.labelS') };
+  const at = `past/${entry.id}/percent`;
+  const purity =
+    entry.percent.trim() === ''
+      ? ctx.constant(
+          { ...percent, label: msg('sulfur.pastPure'), source: 'practice' },
+          PURE,
+          '%',
+          'S',
+        )
+      : ctx.number({ ...percent, at }, entry.percent, SULFUR_PERCENT, '%', 'S');
+  return ctx.sheet.derive(
+    'equation',
+    { id: `${prefix}/sulfur`, label: msg('sulfur.past'), detail: { equation: 'percent-of' } },
+    [rate, purity],
+    (r, p) => quantity((r.value * p.value) / 100, 'lb/1000ft2', 'S'),
+  );
+}
+
+/** Reads the sulfur of before: its days, and what of it falls within twelve months. */
+export function pastSulfur(
+  ctx: PlanContext,
+  { file, area, ground, planFrom }: LimeInput,
+): PastSulfur {
+  const past = readPast(ctx, file, area.id, 'sulfur', ground, planFrom);
+  const yearAgo = planFrom && addMonths(planFrom, -12);
+  const recent = past.filter(({ on }) => !on || !yearAgo || on > yearAgo);
+  const entry = { id: `${area.id}/sulfur/past`, label: msg('sulfur.pastYear') };
+  const rates = recent.map((dressing) => sulfurOf(ctx, dressing));
+  return {
+    days: datesOf(ctx, file, area.id, 'sulfur'),
+    rate: rates.length > 0 ? addRates(ctx, entry, rates, 'S') : undefined,
+  };
+}
+
+/** Sulfur of before that cannot have worked yet, or that was all a year allows: until when to wait. */
+export function waitsUntil(
+  { planFrom }: LimeInput,
+  { days }: PastSulfur,
+  left: Figure<Quantity<'lb/1000ft2', 'S'>>,
+): IsoDate | undefined {
+  const last = days.at(-1);
+  if (!last || !planFrom) return undefined;
+  const worked = afterWarmMonths(last);
+  if (worked > planFrom) return worked;
+  return !('absent' in left) && left.value.value === 0 ? addMonths(last, 12) : undefined;
+}
+
+/**
+ * Guards against overshoot: an amount entered before the last one can have worked, or near the lower end of the range,
+ * stops with the reason; what was spread too soon is said.
+ */
+export function guardSulfur(
+  ctx: PlanContext,
+  input: LimeInput,
+  sulfur: SulfurPlan | undefined,
+): void {
+  const { file, area, goal, readings, planFrom } = input;
+  const { waterPh } = readings;
+  const days = datesOf(ctx, file, area.id, 'sulfur');
+  const wanted = (decisionOf(file, area.id, 'sulfur-own')?.value ?? '').trim() !== '';
+  if (wanted && sulfur?.verdict === 'wait' && sulfur.why) {
+    ctx.find(area.id, 'ph', 'stop', 'sulfurTooSoon', { why: sulfur.why }, [sulfur.gross]);
+  }
+  const tooSoon = days.some((day, at) => {
+    const before = days[at - 1];
+    return before !== undefined && afterWarmMonths(before) > day;
+  });
+  if (tooSoon) ctx.find(area.id, 'ph', 'note', 'sulfurRepeated');
+  if ('absent' in waterPh || waterPh.value.value >= goal.window.low + EDGE_MARGIN) return;
+  const edge = { low: { working: goal.edges.low.id }, ph: { working: waterPh.id } };
+  const rests = [waterPh, goal.edges.low];
+  if (wanted) ctx.find(area.id, 'ph', 'stop', 'sulfurNearEdge', edge, rests);
+  const last = days.at(-1);
+  if (last && planFrom && afterWarmMonths(last) > planFrom) {
+    ctx.find(area.id, 'ph', 'note', 'sulfurOvershoots', edge, rests);
+  }
+}

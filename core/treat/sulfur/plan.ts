@@ -1,0 +1,327 @@
+import { scheduleDoses } from '../../schedule/dates';
+import { decisionKey, decisionOf } from '../../casefile/casefile';
+import { bagsFor, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
+import {
+  FIRST_AIM,
+  SULFUR_CAP,
+  SULFUR_DOSES_A_YEAR,
+  SULFUR_SEASONS,
+  SULFUR_SOIL_OF,
+  type SulfurSoil,
+} from '../../tables/sulfur';
+import type { Texture } from '../../tables/lime/byTexture';
+import { perHundredToPerThousand } from '../../kernel/units/convert';
+import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg, type Msg, type MsgId } from '../../kernel/working/msg';
+import type { Figure } from '../../kernel/working/working';
+import { poisons, sulfurMaterials, sulfurProduct } from './bag';
+import { insteadOf } from './alternatives';
+import { sulfurOptions, type SulfurOption } from './need';
+import { afterWarmMonths, pastSulfur, waitsUntil, type PastSulfur } from './past';
+import { worthIt } from './feasibility';
+import type { Dose, LimeInput, SulfurMaterialRow, SulfurPlan } from '../types';
+
+type Ph = Figure<Quantity<'pH', 'water'>>;
+type SulfurRate = Figure<Quantity<'lb/1000ft2', 'S'>>;
+
+/** Lawns that are cut close, where sulfur burns soonest. */
+const CLOSE_CUT = ['creeping-bentgrass'];
+
+/** Of a pH with a range the lower end, at which less sulfur is needed. */
+function forSulfur(ctx: PlanContext, { area, readings }: LimeInput): Ph {
+  const { waterPh } = readings;
+  if ('absent' in waterPh || !waterPh.range) return waterPh;
+  const entry = { id: `${area.id}/sulfur/ph-lower`, label: msg('sulfur.phLower') };
+  return ctx.sheet.lowEnd(entry, waterPh);
+}
+
+/** What is aimed at first: the upper middle of the range; more comes after a test. */
+function aimOf(ctx: PlanContext, { area, goal }: LimeInput): Ph {
+  const { low, high } = goal.edges;
+  const share = ctx.constant(
+    { id: `${area.id}/sulfur/aim-share`, label: msg('sulfur.aimShare'), source: 'practice' },
+    FIRST_AIM,
+    'ratio',
+    'share',
+  );
+  return ctx.sheet.derive(
+    'equation',
+    {
+      id: `${area.id}/sulfur/target`,
+      label: msg('sulfur.target'),
+      detail: { equation: 'part-of-the-way' },
+    },
+    [low, high, share],
+    (from, to, part) => quantity(from.value + part.value * (to.value - from.value), 'pH', 'water'),
+  );
+}
+
+type CapLabel = Extract<MsgId, `sulfur.cap${string}`>;
+
+/** Which cap holds: on turf, around roots by the kind of soil, or before planting. */
+function capFor({ area, plant }: LimeInput, soil: SulfurSoil): [keyof typeof SULFUR_CAP, CapLabel] {
+  if (area.situation === 'tilled') return ['beforePlanting', 'sulfur.capPlanting'];
+  if (CLOSE_CUT.includes(plant.id)) return ['closeCut', 'sulfur.capCloseCut'];
+  if (plant.form === 'lawn') return ['turf', 'sulfur.capTurf'];
+  return [soil === 'sand' ? 'sand' : 'loam', 'sulfur.capRoots'];
+}
+
+/** Most at once, lb of S/1000 ft². */
+function capOf(ctx: PlanContext, input: LimeInput, soil: SulfurSoil): SulfurRate {
+  const { id } = input.area;
+  const [which, words] = capFor(input, soil);
+  const label = msg(words);
+  const perHundred = ctx.constant(
+    { id: `${id}/sulfur/cap/per-hundred`, label, source: 'practice' },
+    SULFUR_CAP[which],
+    'lb/100ft2',
+    'S',
+  );
+  return ctx.sheet.derive('convert', { id: `${id}/sulfur/cap`, label }, [perHundred], (q) =>
+    perHundredToPerThousand(q),
+  );
+}
+
+/** What twelve months still allow: two doses, less the sulfur that went on in them. */
+function leftOfYear(
+  ctx: PlanContext,
+  { area }: LimeInput,
+  cap: SulfurRate,
+  past: SulfurRate | undefined,
+): SulfurRate {
+  const at = `${area.id}/sulfur/year`;
+  const doses = ctx.constant(
+    { id: `${at}/doses`, label: msg('sulfur.dosesAYear'), source: 'practice' },
+    SULFUR_DOSES_A_YEAR,
+    'doses',
+    'count',
+  );
+  const most = ctx.sheet.derive(
+    'multiply',
+    { id: `${at}/most`, label: msg('sulfur.mostAYear') },
+    [cap, doses],
+    (rate, n) => quantity(rate.value * n.value, 'lb/1000ft2', 'S'),
+  );
+  if (!past) return most;
+  return ctx.sheet.derive(
+    'deduct',
+    { id: at, label: msg('sulfur.leftOfYear') },
+    [most, past],
+    (a, b) => quantity(Math.max(0, a.value - b.value), 'lb/1000ft2', 'S'),
+  );
+}
+
+/** The smallest of several rates. */
+function atMost(
+  ctx: PlanContext,
+  id: string,
+  label: Msg,
+  rates: readonly SulfurRate[],
+): SulfurRate {
+  return ctx.sheet.derive(
+    'cap',
+    { id, label },
+    rates,
+    (...all: readonly Quantity<'lb/1000ft2', 'S'>[]) =>
+      quantity(Math.min(...all.map(({ value }) => value)), 'lb/1000ft2', 'S'),
+  );
+}
+
+/** An amount of the advisor's own in all, lb/100 ft²; it needs a reason. Nothing where none is typed. */
+function ownGross(
+  ctx: PlanContext,
+  { file, area }: LimeInput,
+  gross: SulfurRate,
+): { readonly rate: SulfurRate; readonly reason: string } | undefined {
+  const decision = decisionOf(file, area.id, 'sulfur-own');
+  if (!decision || decision.value.trim() === '') return undefined;
+  const at = `decisions/${decisionKey(area.id, 'sulfur-own')}/value`;
+  const entry = { id: `${area.id}/sulfur/own`, label: msg('sulfur.own'), at };
+  const reason = decision.reason.trim();
+  if (reason === '') {
+    const absent = { ...entry, id: `${entry.id}/rate` };
+    return { rate: ctx.sheet.absent(absent, msg('absent.ownWithoutReason')), reason };
+  }
+  const override = { reason, replaces: gross.id };
+  const typed = ctx.number(
+    { ...entry, override },
+    decision.value,
+    { min: 0, max: 20 },
+    'lb/100ft2',
+    'S',
+    'decided',
+  );
+  const rate = ctx.sheet.derive(
+    'convert',
+    { id: `${entry.id}/rate`, label: msg('sulfur.own') },
+    [typed],
+    (q) => perHundredToPerThousand(q),
+  );
+  return { rate, reason };
+}
+
+/** The kind of soil that the sulfur goes by; nothing where nobody told the texture. */
+function soilOf({ readings }: LimeInput): (typeof SULFUR_SOIL_OF)[Texture] | undefined {
+  return readings.texture && SULFUR_SOIL_OF[readings.texture];
+}
+
+function isNothing(rate: SulfurRate): boolean {
+  return !('absent' in rate) && rate.value.value === 0;
+}
+
+/** A dose, or why there is none: what the soil says, what is still at work, what nobody has told. */
+function verdictOf(
+  input: LimeInput,
+  soil: SulfurSoil | undefined,
+  gross: SulfurRate,
+  past: PastSulfur,
+  left: SulfurRate,
+): Pick<SulfurPlan, 'verdict' | 'why'> {
+  const { waterPh } = input.readings;
+  const ph = 'absent' in waterPh ? 0 : waterPh.value.value;
+  const refused = worthIt(input.file, input.area.id, ph);
+  if (refused) return refused;
+  const until = waitsUntil(input, past, left);
+  if (until) return { verdict: 'wait', why: msg('sulfur.why.wait', { date: { date: until } }) };
+  if (past.rate && 'absent' in past.rate) {
+    return { verdict: 'ask', why: msg('sulfur.why.past', { why: past.rate.absent }) };
+  }
+  if (isNothing(left)) return { verdict: 'wait', why: msg('sulfur.why.full') };
+  if (!soil) return { verdict: 'ask', why: msg('sulfur.why.texture') };
+  if ('absent' in gross) {
+    return { verdict: 'ask', why: msg('sulfur.why.absent', { why: gross.absent }) };
+  }
+  if (isNothing(gross)) return { verdict: 'none', why: msg('sulfur.why.none') };
+  return { verdict: 'dose', why: undefined };
+}
+
+/** The one dose of a material on its day, and the bags that it takes. */
+function oneDose(
+  ctx: PlanContext,
+  { area, ground, planFrom }: LimeInput,
+  { rate, bag, most: own }: SulfurMaterialRow,
+  cap: SulfurRate,
+): Pick<SulfurPlan, 'set' | 'doses' | 'bagsToBuy'> {
+  const at = `${area.id}/sulfur`;
+  const entry = { id: `${at}/cap/product`, label: msg('sulfur.capProduct') };
+  const most = sulfurProduct(ctx, entry, cap, bag, own);
+  const set = splitDoses(ctx, `${at}/dose`, rate, most, ground.extent, {
+    bag: bag.size,
+    density: bag.density,
+    parts: ground.known ? ground.parts : undefined,
+  });
+  const rules = { count: 1, seasons: SULFUR_SEASONS, interval: { months: 12 } };
+  const [date] = planFrom ? scheduleDoses({ earliest: planFrom, ...rules }) : [];
+  const [amount] = set.doses;
+  const doses: Dose[] = amount && date ? [{ key: `${at}/1`, date, state: 'firm', amount }] : [];
+  const pounds =
+    amount?.printed ??
+    ctx.sheet.absent({ id: `${at}/none`, label: msg('dose.firmTotal') }, msg('absent.noDoses'));
+  return { set, doses, bagsToBuy: bagsFor(ctx, `${at}/bags-to-buy`, pounds, bag.size) };
+}
+
+/**
+ * Whether sulfur is a question at all: plants of sour soil above their range, or others where the advisor asks for it; on
+ * soil that tables of soils speak of.
+ */
+function isAskedFor({ file, area, goal, ground, readings }: LimeInput): boolean {
+  const { waterPh, organic } = readings;
+  if (goal.conflict || organic || ground.parts?.kind === 'container') return false;
+  if (!goal.acid && decisionOf(file, area.id, 'sulfur-wanted')?.value !== 'yes') return false;
+  return !('absent' in waterPh) && waterPh.value.value > goal.window.high;
+}
+
+function digestOf(
+  { verdict }: Pick<SulfurPlan, 'verdict'>,
+  id: string,
+  { total }: DoseSet,
+): string {
+  return [verdict, id, 'absent' in total ? '' : total.value.value.toFixed(2)].join(' ');
+}
+
+/**
+ * The sulfur of ground whose plants want a sourer soil: whether it can work, how much in all by each school, and the
+ * one dose that is safe now. More is never promised: it waits for a test after warm months.
+ * @returns nothing where no plant of sour soil stands above its range, or where plants are at odds
+ */
+export function planSulfur(ctx: PlanContext, input: LimeInput): SulfurPlan | undefined {
+  if (!isAskedFor(input)) return undefined;
+  const { file, area, materials, readings } = input;
+  const at = `${area.id}/sulfur`;
+  const label = msg('sulfur.gross');
+  const soil = soilOf(input);
+  const ph = forSulfur(ctx, input);
+  const target = aimOf(ctx, input);
+  const options = soil ? sulfurOptions(ctx, area.id, { soil, ph, target, cec: readings.cec }) : [];
+  const bySchool =
+    firstUsable(options)?.gross ??
+    ctx.sheet.absent({ id: `${at}/no-texture`, label }, msg('absent.noTexture'), [ph.id]);
+  const own = ownGross(ctx, input, bySchool);
+  const gross = own?.rate ?? bySchool;
+  const past = pastSulfur(ctx, input);
+  const cap = capOf(ctx, input, soil ?? 'sand');
+  const left = leftOfYear(ctx, input, cap, past.rate);
+  const judged = verdictOf(input, soil, gross, past, left);
+  const need = judged.why
+    ? ctx.sheet.absent({ id: `${at}/held`, label }, judged.why, [gross.id])
+    : gross;
+  const most = atMost(ctx, `${at}/cap/now`, msg('sulfur.capNow'), [cap, left]);
+  const first = atMost(ctx, `${at}/first`, msg('sulfur.first'), [need, most]);
+  const decided = decisionOf(file, area.id, 'sulfur-material')?.value;
+  const fitting = materials.sulfur.filter((material) => !poisons(material, input.goal));
+  const known = fitting.find(({ id }) => id === decided) ?? fitting[0];
+  const rows = sulfurMaterials(ctx, input, first, known?.id ?? '');
+  const chosen = rows.find((row) => row.chosen);
+  if (!chosen) throw new Error('planSulfur: the materials hold no sulfur');
+  const dosed = oneDose(ctx, input, chosen, most);
+  const [dose] = dosed.doses;
+  return {
+    ...judged,
+    ...dosed,
+    target,
+    from: ph,
+    options,
+    bySchool,
+    gross,
+    ownMore: againstOwn(ctx, area.id, options, own?.rate),
+    ownReason: own && own.reason !== '' ? own.reason : undefined,
+    instead: insteadOf(ctx, input),
+    first,
+    materials: rows,
+    chosenMaterial: chosen,
+    testOn: dose && afterWarmMonths(dose.date),
+    digest: digestOf(judged, chosen.id, dosed.set),
+  };
+}
+
+/** How much more the advisor's own amount is than each school asks for. */
+function againstOwn(
+  ctx: PlanContext,
+  areaId: string,
+  options: readonly SulfurOption[],
+  own: SulfurRate | undefined,
+): SulfurPlan['ownMore'] {
+  if (!own) return {};
+  const told = options.filter(({ gross }) => !('absent' in gross) && gross.value.value > 0);
+  return Object.fromEntries(
+    told.map(({ id, gross }) => [
+      id,
+      ctx.sheet.derive(
+        'equation',
+        {
+          id: `${areaId}/sulfur/${id}/own-more`,
+          label: msg('sulfur.ownMore'),
+          detail: { equation: 'percent-more' },
+        },
+        [own, gross],
+        (mine, theirs) => quantity(100 * (mine.value / theirs.value - 1), '%', 'share'),
+      ),
+    ]),
+  );
+}
+
+/** The school that is dosed from: the first with an answer. */
+function firstUsable(options: readonly SulfurOption[]): SulfurOption | undefined {
+  return options.find(({ gross }) => !('absent' in gross)) ?? options[0];
+}

@@ -1,0 +1,60 @@
+/**
+ * What the plan route answers, case by case, so that two versions of the program can be held against one another:
+ * a change of the house must not change a figure.
+ *
+ * ```
+ * npm run answers -- write cases.jsonl      # the demo county, the known cases and 1,000 seeded ones
+ * npm run answers -- answer cases.jsonl     # a line each: digests of the answer, its workings and its findings
+ * npm run answers -- show cases.jsonl 17    # the answer to one of them, whole
+ * ```
+ *
+ * Write the cases once, answer them in both checkouts, and `diff` what comes out.
+ */
+import { createHash } from 'node:crypto';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { planCase } from '../core/plan/plan';
+import { demoCounty } from '../demo/county';
+import { readPlanRequest } from '../files/planApi/request';
+import { planResponse } from '../files/planApi/response';
+import { anyCase } from '../test/anyCase';
+import { lawnCase } from '../test/cases';
+import { KNOWN_CASES } from '../test/knownCases';
+import { messageText } from '../ui/format/message';
+import { slipText } from '../ui/slip/slipText';
+
+const SEEDS = 1000;
+const TODAY = '2027-03-15';
+
+function documents(): string[] {
+  const known = KNOWN_CASES.map(([, input]) => lawnCase(input));
+  const seeded = Array.from({ length: SEEDS }, (_, seed) => anyCase(seed));
+  return [...demoCounty(TODAY), ...known, ...seeded].map((file) => JSON.stringify(file));
+}
+
+/** The route's answer to a document, and what stands behind it. */
+function answerTo(document: string): { answer: unknown; workings: unknown; findings: unknown } {
+  const read = readPlanRequest(new TextEncoder().encode(document));
+  if (read.kind !== 'case') return { answer: read, workings: null, findings: null };
+  const plan = planCase(read.file);
+  const say = (message: Parameters<typeof messageText>[0]): string =>
+    messageText(message, plan.workings);
+  const answer = planResponse(read.file, plan, say, slipText(read.file, plan));
+  return { answer, workings: plan.workings, findings: plan.findings };
+}
+
+function digest(value: unknown): string {
+  return createHash('sha256').update(JSON.stringify(value)).digest('hex').slice(0, 16);
+}
+
+const [what, file = '', which] = process.argv.slice(2);
+if (what === 'write') writeFileSync(file, `${documents().join('\n')}\n`);
+else {
+  const lines = readFileSync(file, 'utf8').trimEnd().split('\n');
+  if (what === 'show') console.log(JSON.stringify(answerTo(lines[Number(which)] ?? ''), null, 1));
+  else {
+    lines.forEach((line, n) => {
+      const { answer, workings, findings } = answerTo(line);
+      console.log(n, digest(answer), digest(workings), digest(findings));
+    });
+  }
+}
