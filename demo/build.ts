@@ -1,5 +1,16 @@
 import type { Analyte } from '../core/catalog/analytes';
-import { decisionKey, type Area, type CaseFile, type Decision, type DecisionKind, type FieldReading, type PastEntry, type Report, type Shape, type Typed } from '../core/casefile/casefile';
+import {
+  decisionKey,
+  type Area,
+  type CaseFile,
+  type Decision,
+  type DecisionKind,
+  type FieldReading,
+  type PastEntry,
+  type Report,
+  type Shape,
+  type Typed,
+} from '../core/casefile/casefile';
 import { DEMO_MARK } from '../core/casefile/demo';
 import { blankColumn, emptyResult, newArea, newCase, newReport } from '../core/casefile/newCase';
 import { planCase } from '../core/plan/plan';
@@ -81,11 +92,14 @@ function decide(
 
 /** Settles every step as it stands. */
 function settle(file: CaseFile, on: IsoDate): CaseFile {
-  return planCase(file).areas.reduce((now, { area, lime, sulfur, feed }) => {
-    const limed = decide(now, area.id, 'ph-settled', lime.digest, on);
-    const soured = sulfur ? decide(limed, area.id, 'sulfur-settled', sulfur.digest, on) : limed;
-    return decide(soured, area.id, 'feeding-settled', feed.digest, on);
-  }, file);
+  return planCase(file).areas.reduce(
+    (now, { area, treatments: { lime, sulfur, fertilizer: feed } }) => {
+      const limed = decide(now, area.id, 'ph-settled', lime.digest, on);
+      const soured = sulfur ? decide(limed, area.id, 'sulfur-settled', sulfur.digest, on) : limed;
+      return decide(soured, area.id, 'feeding-settled', feed.digest, on);
+    },
+    file,
+  );
 }
 
 function columnOf(results: NonNullable<DemoCase['results']>): Report['results'][string] {

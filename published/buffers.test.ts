@@ -20,7 +20,7 @@ interface Sum {
 function plan(input: LawnInput) {
   const [area] = planCase(lawnCase({ situation: 'tilled', ...input })).areas;
   if (!area) throw new Error('no area');
-  return area.lime;
+  return area.treatments.lime;
 }
 
 function option({ method, ph, target, more }: Sum) {

@@ -157,7 +157,7 @@ function bushes(squareFeet: string, material: string) {
     texture: 'loam',
     decisions: { 'sulfur-material': material },
   });
-  const sulfur = planCase(file).areas[0]?.sulfur;
+  const sulfur = planCase(file).areas[0]?.treatments.sulfur;
   if (!sulfur) throw new Error('no sulfur');
   return sulfur;
 }
@@ -188,7 +188,7 @@ test('no. 4: a hand sum of 26 tenths, 5.2 lb, is flagged as 44 % more than the t
 });
 
 test('no. 3: on 50 ft² of bush the slip says the first dose of a 30 % product: 0.5 lb S, 1.67 lb', () => {
-  const { set, doses } = bushes('50', 'sulfur-mix-30');
+  const { set, applications: doses } = bushes('50', 'sulfur-mix-30');
   expect(set.total).toMatchObject({ value: { value: expect.closeTo(1.667, 3) as number } });
   expect(doses).toHaveLength(1);
   // 26.7 oz to what a kitchen scale can do, and never over: 26 oz.

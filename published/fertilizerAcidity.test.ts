@@ -35,7 +35,7 @@ const FED: LawnInput = { ph: '6.5', om: '3.4', cec: '10', p: { text: '60' }, k: 
 
 function acid(decisions: LawnInput['decisions'] = {}) {
   const [area] = planCase(lawnCase({ ...FED, clippings: 'removed', decisions })).areas;
-  return area?.feedAcid;
+  return area?.fertilizerAcid;
 }
 
 test('3 lb N a year as urea sour by 5.4 lb of lime, as ammonium sulfate by 16.1, on 1000 ft²', () => {

@@ -13,7 +13,7 @@ import { lawnCase, ORACLE } from '../test/cases';
 
 function bag(label: Partial<Label>) {
   const [area] = planCase(lawnCase({ ...ORACLE, label })).areas;
-  const row = area?.lime.chosenMaterial;
+  const row = area?.treatments.lime.chosenMaterial;
   if (!area || !row) throw new Error('no material');
   const effective: Figure = row.bag.effectiveness.figure;
   return {

@@ -72,7 +72,8 @@ test('the evaluator’s copy of the texture table is the core’s', () => {
 function planned(buffer: number, target: string): number {
   const decisions = { 'lime-target': target };
   const [lawn] = planCase(lawnCase({ ph: '4.8', buffer: String(buffer), decisions })).areas;
-  const figure = lawn?.lime.methods.find(({ option }) => option.id === 'smp')?.option.asPrinted;
+  const figure = lawn?.treatments.lime.methods.find(({ option }) => option.id === 'smp')?.option
+    .asPrinted;
   return figure && !('absent' in figure) ? figure.value.value : NaN;
 }
 

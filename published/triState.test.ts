@@ -6,7 +6,7 @@ import { readFixture, readNumbers } from './csv';
 /** Tons/acre as the method prints them in a plan. */
 function printed(method: string, input: Parameters<typeof lawnCase>[0]): number {
   const [lawn] = planCase(lawnCase(input)).areas;
-  const row = lawn?.lime.methods.find(({ option }) => option.id === method);
+  const row = lawn?.treatments.lime.methods.find(({ option }) => option.id === method);
   const figure = row?.option.asPrinted;
   return figure && !('absent' in figure) ? figure.value.value : NaN;
 }

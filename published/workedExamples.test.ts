@@ -18,7 +18,7 @@ import { lawnCase, type LawnInput } from '../test/cases';
 /** What a method of the plan prints, in its own unit. */
 function printed(method: string, input: LawnInput): number {
   const [lawn] = planCase(lawnCase(input)).areas;
-  const row = lawn?.lime.methods.find(({ option }) => option.id === method);
+  const row = lawn?.treatments.lime.methods.find(({ option }) => option.id === method);
   const figure = row?.option.asPrinted;
   return figure && !('absent' in figure) ? figure.value.value : NaN;
 }
@@ -104,7 +104,7 @@ test('computed: 80-60-90 lb/acre take 130 lb DAP, 150 lb KCl and 123 lb urea', (
     decisions: { 'feed-source': 'laboratory', 'feed-p': 'diammonium-phosphate-18-46-0' },
   });
   const [area] = planCase(file).areas;
-  const totals = area?.feed.byNeed.parts.map(({ material, set }) => [
+  const totals = area?.treatments.fertilizer.byNeed.parts.map(({ material, set }) => [
     material.id,
     'absent' in set.total ? NaN : Math.round(set.total.value.value),
   ]);

@@ -42,15 +42,21 @@ function answerTo(document: string): { answer: unknown; workings: unknown; findi
   return { answer, workings: plan.workings, findings: plan.findings };
 }
 
+/** Records have no order: their keys are sorted. */
+function sorted(_key: string, value: unknown): unknown {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
+  return Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)));
+}
+
 function digest(value: unknown): string {
-  return createHash('sha256').update(JSON.stringify(value)).digest('hex').slice(0, 16);
+  return createHash('sha256').update(JSON.stringify(value, sorted)).digest('hex').slice(0, 16);
 }
 
 const [what, file = '', which] = process.argv.slice(2);
 if (what === 'write') writeFileSync(file, `${documents().join('\n')}\n`);
 else {
   const lines = readFileSync(file, 'utf8').trimEnd().split('\n');
-  if (what === 'show') console.log(JSON.stringify(answerTo(lines[Number(which)] ?? ''), null, 1));
+  if (what === 'show') console.log(JSON.stringify(answerTo(lines[Number(which)] ?? ''), sorted, 1));
   else {
     lines.forEach((line, n) => {
       const { answer, workings, findings } = answerTo(line);

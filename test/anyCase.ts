@@ -1,5 +1,30 @@
 import { ANALYTE_FACTS, ANALYTES, type Analyte } from '../core/catalog/analytes';
-import { CLIPPINGS, decisionKey, DECISIONS, DRAINAGES, KIT_CLASSES, LIGHTS, MEASURED_BY, MEASURES, PAST_KINDS, SHAPES, SLOPES, SOURCES_OF_RESULTS, type Area, type CaseFile, type Decision, type DecisionKind, type FieldReading, type GroundPart, type Label, type PastEntry, type Report, type Sample, type Shape, type Typed } from '../core/casefile/casefile';
+import {
+  CLIPPINGS,
+  decisionKey,
+  DECISIONS,
+  DRAINAGES,
+  KIT_CLASSES,
+  LIGHTS,
+  MEASURED_BY,
+  MEASURES,
+  PAST_KINDS,
+  SHAPES,
+  SLOPES,
+  SOURCES_OF_RESULTS,
+  type Area,
+  type CaseFile,
+  type Decision,
+  type DecisionKind,
+  type FieldReading,
+  type GroundPart,
+  type Label,
+  type PastEntry,
+  type Report,
+  type Sample,
+  type Shape,
+  type Typed,
+} from '../core/casefile/casefile';
 import { EMPTY_LABEL, EMPTY_SHAPE, newArea, newCase, newReport } from '../core/casefile/newCase';
 import { SITUATIONS } from '../core/catalog/situations';
 import { SCHOOLS } from '../core/treat/fertilizer/schools';

@@ -63,7 +63,7 @@ function badDoses({ workings }: Plan, prefix: string, set: DoseSet): string[] {
 }
 
 function badAmounts(plan: Plan): string[] {
-  return plan.areas.flatMap(({ area, lime, sulfur, feed }) => [
+  return plan.areas.flatMap(({ area, treatments: { lime, sulfur, fertilizer: feed } }) => [
     ...badDoses(plan, `${area.id}/lime`, lime.set),
     ...(sulfur ? badDoses(plan, `${area.id}/sulfur`, sulfur.set) : []),
     ...feed.chosen.parts.flatMap(({ role, set }) => badDoses(plan, `${area.id}/feed/${role}`, set)),

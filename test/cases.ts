@@ -1,5 +1,16 @@
 import type { Analyte } from '../core/catalog/analytes';
-import { decisionKey, type CaseFile, type DecisionKind, type FieldReading, type Label, type MeasuredBy, type PastEntry, type Report, type Shape, type Typed } from '../core/casefile/casefile';
+import {
+  decisionKey,
+  type CaseFile,
+  type DecisionKind,
+  type FieldReading,
+  type Label,
+  type MeasuredBy,
+  type PastEntry,
+  type Report,
+  type Shape,
+  type Typed,
+} from '../core/casefile/casefile';
 import type { Pack } from '../core/catalog/packs/pack';
 import { EMPTY_LABEL, emptyResult, newCase, newReport } from '../core/casefile/newCase';
 

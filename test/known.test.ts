@@ -4,7 +4,6 @@ import type { Area, CaseFile } from '../core/casefile/casefile';
 import { EMPTY_SHAPE } from '../core/casefile/newCase';
 import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
 import { planCase, turnsOn } from '../core/plan/plan';
-import { SHIPPED_PACKS } from '../core/catalog/packs/shipped';
 import { houseCopy, withValue } from '../core/catalog/packs/house';
 import { readCases } from '../files/caseJson';
 import { readPack, writePack } from '../files/packJson';
@@ -14,6 +13,7 @@ import { anyCase } from './anyCase';
 import { withStrips } from './backups';
 import { brokenLaws } from './caseLaws';
 import { fieldReport, lawnCase, ORACLE } from './cases';
+import { SHIPPED_PACKS } from '../core/catalog/packs/shipped';
 import { KNOWN_CASES } from './knownCases';
 
 test.each(KNOWN_CASES)('%s keeps the laws', (_name, input) => {
@@ -100,7 +100,7 @@ test('more than is worked out is refused by the route with its reason, and plann
 test('an area whose plan throws says so, and the others go on', () => {
   const file = withStrips(lawnCase(ORACLE), 1);
   // Materials without a lime are a fault of the program that every area meets, and none takes the case down.
-  const plan = planCase(file, SHIPPED_PACKS, { ...SHIPPED_MATERIALS, lime: [] });
+  const plan = planCase(file, { materials: { ...SHIPPED_MATERIALS, lime: [] } });
   expect([plan.areas.length, plan.broken.length]).toEqual([0, 2]);
   expect(plan.broken.map(({ why, fault }) => [why, fault !== undefined])).toEqual([
     ['areaBroken', true],

@@ -12,7 +12,7 @@ test('the frozen case of schema 1 opens and plans as it did', () => {
   const checked = validateCaseFile(migrated.document);
   if (checked.kind !== 'valid') throw new Error(checked.path);
   const [lawn] = planCase(checked.file).areas;
-  expect(lawn?.lime.digest).toBe('dose calcitic-pelletized 708.31');
+  expect(lawn?.treatments.lime.digest).toBe('dose calcitic-pelletized 708.31');
 });
 
 test('a document passes each step from its schema to the present one', () => {

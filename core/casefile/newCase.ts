@@ -1,7 +1,17 @@
 import type { IsoDate } from '../kernel/typed/date';
 import { USUAL_PACK } from '../catalog/packs/versions';
 import { ANALYTE_FACTS, USUAL_ANALYTES, type Analyte } from '../catalog/analytes';
-import { FORMAT, SCHEMA, type Area, type CaseFile, type Label, type Report, type Sample, type Shape, type Typed } from './casefile';
+import {
+  FORMAT,
+  SCHEMA,
+  type Area,
+  type CaseFile,
+  type Label,
+  type Report,
+  type Sample,
+  type Shape,
+  type Typed,
+} from './casefile';
 
 /** A label on which nothing is said yet. */
 export const EMPTY_LABEL: Label = {

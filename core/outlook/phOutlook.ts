@@ -1,4 +1,5 @@
-import type { LimePlan, MethodRow, SulfurPlan } from '../treat/types';
+import type { SulfurTreatment } from '../treat/sulfur/types';
+import type { LimeTreatment, MethodRow } from '../treat/lime/types';
 import type { Readings } from '../site/report/types';
 import { DAYS_PER_MONTH } from '../tables/lime/residual';
 import { SULFATE_WORKS, SULFUR_SPREAD, SULFUR_WORKS, WARM_MONTHS } from '../tables/sulfur';
@@ -27,8 +28,8 @@ interface OutlookInput {
   readonly areaId: string;
   readonly readings: Readings;
   readonly planFrom: IsoDate | undefined;
-  readonly lime: LimePlan;
-  readonly sulfur: SulfurPlan | undefined;
+  readonly lime: LimeTreatment;
+  readonly sulfur: SulfurTreatment | undefined;
 }
 
 /** Months from one point to the next, and the fewest and most that are looked ahead. */
@@ -87,7 +88,7 @@ function daysAhead(planFrom: IsoDate, last: IsoDate, full: number): IsoDate[] {
 }
 
 /** The method whose requirement brings the soil to the target: the chosen one, else the first with an answer. */
-function referenceOf({ methods }: LimePlan): MethodRow | undefined {
+function referenceOf({ methods }: LimeTreatment): MethodRow | undefined {
   const chosen = methods.find((row) => row.chosen);
   if (chosen && chosen.option.id !== 'own' && chosen.option.id !== 'laboratory') return chosen;
   const computed = methods.find(
@@ -101,7 +102,7 @@ function referenceOf({ methods }: LimePlan): MethodRow | undefined {
 }
 
 /** How much of the way to the target the lime of the plan reaches, all of it worked; 1 is the whole way. */
-function limeReach(ctx: PlanContext, at: string, { rate }: LimePlan, of: MethodRow): Share {
+function limeReach(ctx: PlanContext, at: string, { rate }: LimeTreatment, of: MethodRow): Share {
   const { requirement, advised } = of.option;
   const full = ctx.sheet.derive(
     'proportion',
@@ -119,7 +120,12 @@ function limeReach(ctx: PlanContext, at: string, { rate }: LimePlan, of: MethodR
 }
 
 /** The same of the lime of before that is still to react. */
-function creditReach(ctx: PlanContext, at: string, { credit }: LimePlan, of: MethodRow): Share {
+function creditReach(
+  ctx: PlanContext,
+  at: string,
+  { credit }: LimeTreatment,
+  of: MethodRow,
+): Share {
   const entry = { id: `${at}/credit`, label: msg('outlook.creditReach') };
   if (!credit) return ctx.constant(entry, 0, 'ratio', 'share');
   return ctx.sheet.derive('divide', entry, [credit, of.option.requirement], (working, all) =>
@@ -143,14 +149,14 @@ function afterLime(ctx: PlanContext, input: OutlookInput, planFrom: IsoDate): Ou
   const { areaId, lime, readings } = input;
   const at = `${areaId}/outlook`;
   const reference = referenceOf(lime);
-  const last = lime.doses.at(-1)?.date;
+  const last = lime.applications.at(-1)?.date;
   if (!reference || !last) return [];
   const start = startOf(ctx, at, readings);
   const { from, to } = lime.worksIn;
   const works = worksIn(ctx, at, { middle: (from + to) / 2, from, to }, 'outlook.limeWorks');
   const reach = limeReach(ctx, at, lime, reference);
   const credit = creditReach(ctx, at, lime, reference);
-  const dressed = lime.doses.map(({ date }, index) =>
+  const dressed = lime.applications.map(({ date }, index) =>
     monthsConstant(
       ctx,
       `${at}/dressed/${index + 1}`,
@@ -205,11 +211,11 @@ function warmMonths(from: IsoDate, to: IsoDate): number {
 function afterSulfur(
   ctx: PlanContext,
   { areaId, readings }: OutlookInput,
-  sulfur: SulfurPlan,
+  sulfur: SulfurTreatment,
   planFrom: IsoDate,
 ): OutlookPoint[] {
   const at = `${areaId}/outlook`;
-  const [dose] = sulfur.doses;
+  const [dose] = sulfur.applications;
   if (!dose) return [];
   const { chosenMaterial, first, bySchool, from, target } = sulfur;
   const { sulfate, bag, rate } = chosenMaterial;

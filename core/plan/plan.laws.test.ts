@@ -1,4 +1,5 @@
 /** Laws that hold for every lawn, each inside its method's stated domain. */
+import type { AreaPlan } from '../area/areaPlan';
 import fc from 'fast-check';
 import { fieldReport, lawnCase, ORACLE, type LawnInput } from '../../test/cases';
 import { recompute } from '../../published/evaluator';
@@ -7,7 +8,7 @@ import { candidatesFor } from '../treat/fertilizer/products';
 import { COOL_SEASON_LAWN } from '../catalog/plants/plants';
 import { SHIPPED_MATERIALS } from '../catalog/materials/materials';
 import { planCase } from './plan';
-import type { AreaPlan, Plan } from './types';
+import type { Plan } from './types';
 import { valueOf, type Figure, type PresentWorking, type Working } from '../kernel/working/working';
 
 const RUNS = { numRuns: 150, seed: 20271004 };
@@ -31,7 +32,7 @@ function number(figure: Figure | undefined): number {
 }
 
 function requirement(method: string, input: LawnInput): number {
-  const row = first(input).lawn.lime.methods.find(({ option }) => option.id === method);
+  const row = first(input).lawn.treatments.lime.methods.find(({ option }) => option.id === method);
   return number(row?.option.requirement);
 }
 
@@ -52,7 +53,8 @@ test.each(['smp', 'tri-state'])(
 test('unrounded doses sum to the need, and the printed ones to it within a step each', () => {
   fc.assert(
     fc.property(tenths(4.8, 6.8), area, (buffer, squareFeet) => {
-      const { set, doses } = first({ ph: '5.2', buffer, squareFeet }).lawn.lime;
+      const { set, applications: doses } = first({ ph: '5.2', buffer, squareFeet }).lawn.treatments
+        .lime;
       if (doses.length === 0) return;
       const sum = (figures: Figure[]) => figures.reduce((all, figure) => all + number(figure), 0);
       expect(sum(set.doses.map(({ amount }) => amount))).toBeCloseTo(number(set.total), 6);
@@ -75,7 +77,9 @@ test('no dose passes its cap in pounds of product as printed, ECCE 40 to 140', (
       situations,
       (ecce, buffer, squareFeet, situation) => {
         const label = { kind: 'ECCE' as const, percent: String(ecce) };
-        const { lime } = first({ ph: '5.2', buffer, squareFeet, situation, label }).lawn;
+        const {
+          treatments: { lime },
+        } = first({ ph: '5.2', buffer, squareFeet, situation, label }).lawn;
         // Above pure dolomite a label is not limestone's: refused, so that nothing is dosed.
         if (ecce > 109) expect(lime.verdict).toBe('absent');
         for (const { printed } of lime.set.doses) {
@@ -102,9 +106,11 @@ test('no dose passes its cap, and none is sooner than six months, after lime of 
       days,
       (ecce, buffer, planFrom, spreadOn) => {
         const label = { kind: 'ECCE' as const, percent: String(ecce) };
-        const { lime } = first({ ph: '5.2', buffer, label, planFrom, spreadOn }).lawn;
-        const dates = [spreadOn, ...lime.doses.map(({ date }) => date)];
-        lime.doses.forEach(({ amount, date }, at) => {
+        const {
+          treatments: { lime },
+        } = first({ ph: '5.2', buffer, label, planFrom, spreadOn }).lawn;
+        const dates = [spreadOn, ...lime.applications.map(({ date }) => date)];
+        lime.applications.forEach(({ amount, date }, at) => {
           expect(number(amount.printed)).toBeLessThanOrEqual(50 * 6.2 + 1e-6);
           expect(date >= planFrom).toBe(true);
           const before = new Date(`${dates[at] ?? ''}T00:00:00Z`);
@@ -125,7 +131,7 @@ test('lime from a kit: the ends of its range are the point results, and the smal
   if (!kit || !ph || 'absent' in ph || !ph.range) throw new Error('no range');
   const at = (value: number) => requirement('texture', { ph: value.toFixed(2), texture: 'loam' });
   const [low, high] = [at(ph.range.low), at(ph.range.high)];
-  const row = kit.lime.methods.find(({ option }) => option.id === 'texture');
+  const row = kit.treatments.lime.methods.find(({ option }) => option.id === 'texture');
   expect(high).toBeLessThan(low);
   expect(number(row?.option.requirement)).toBeCloseTo(high, 6);
 });
@@ -139,7 +145,9 @@ test('no feeding passes 1 lb of soluble N per 1000 ft² as printed', () => {
   fc.assert(
     fc.property(products, area, ([product, share], squareFeet) => {
       const decisions = { 'feed-n': product };
-      const { feed } = first({ ...ORACLE, squareFeet, clippings: 'removed', decisions }).lawn;
+      const {
+        treatments: { fertilizer: feed },
+      } = first({ ...ORACLE, squareFeet, clippings: 'removed', decisions }).lawn;
       for (const { printed } of feed.chosen.parts[0]?.set.doses ?? []) {
         expect((number(printed) * share * 1000) / Number(squareFeet)).toBeLessThanOrEqual(1 + 1e-9);
       }
@@ -152,7 +160,10 @@ test('area scales the amount', () => {
   fc.assert(
     fc.property(tenths(4.8, 6.8), fc.integer({ min: 100, max: 9000 }), (buffer, squareFeet) => {
       const total = (size: number) =>
-        number(first({ ph: '5.2', buffer, squareFeet: String(size) }).lawn.lime.methods[0]?.total);
+        number(
+          first({ ph: '5.2', buffer, squareFeet: String(size) }).lawn.treatments.lime.methods[0]
+            ?.total,
+        );
       expect(total(squareFeet * 3)).toBeCloseTo(total(squareFeet) * 3, 6);
     }),
     RUNS,
@@ -200,7 +211,9 @@ function gardenPlan(of: typeof garden extends fc.Arbitrary<infer T> ? T : never)
 test('by need every nutrient is met, and no phosphate goes on where none is needed', () => {
   fc.assert(
     fc.property(garden, (of) => {
-      const { feed } = gardenPlan({ ...of, way: 'by-need' });
+      const {
+        treatments: { fertilizer: feed },
+      } = gardenPlan({ ...of, way: 'by-need' });
       for (const nutrient of NUTRIENTS) {
         expect(number(feed.byNeed.balance?.[nutrient].short)).toBeLessThan(0.01 + 1e-9);
       }
@@ -216,9 +229,11 @@ test('by need every nutrient is met, and no phosphate goes on where none is need
 test('on no day do all products together pass the cap on nitrogen, nor on a lawn’s potash', () => {
   fc.assert(
     fc.property(garden, (of) => {
-      const { feed } = gardenPlan(of);
+      const {
+        treatments: { fertilizer: feed },
+      } = gardenPlan(of);
       const days = new Map<string, { n: number; k: number; most: number }>();
-      for (const { material, doses } of feed.chosen.parts) {
+      for (const { material, applications: doses } of feed.chosen.parts) {
         for (const { date, amount } of doses) {
           const day = days.get(date) ?? { n: 0, k: 0, most: 1 };
           const perThousand = (number(amount.printed) * 1000) / Number(of.squareFeet);

@@ -69,18 +69,25 @@ function plan(plant: string, input: Parameters<typeof lawnCase>[0] = {}) {
 
 test.each(OUTCOMES)('$plant', ({ plant, ph, lime, year, with: products }) => {
   const { area } = plan(plant);
-  expect([area.lime.standing, area.lime.verdict]).toEqual([ph, lime ? 'dose' : 'none-needed']);
+  expect([area.treatments.lime.standing, area.treatments.lime.verdict]).toEqual([
+    ph,
+    lime ? 'dose' : 'none-needed',
+  ]);
   if (lime) {
     // The table's limestone against pelletized of the same CCE.
-    expect(area.lime.rate).toMatchObject({ value: { value: expect.closeTo(lime, 0) as number } });
+    expect(area.treatments.lime.rate).toMatchObject({
+      value: { value: expect.closeTo(lime, 0) as number },
+    });
   }
-  const { N, P2O5, K2O } = area.feed.needs.rows;
+  const { N, P2O5, K2O } = area.treatments.fertilizer.needs.rows;
   for (const [index, figure] of [N.year, P2O5.year, K2O.year].entries()) {
     expect(figure).toMatchObject({
       value: { value: expect.closeTo(year[index] ?? 0, 2) as number },
     });
   }
-  expect(area.feed.chosen.parts.map(({ material }) => material.id)).toEqual(products);
+  expect(area.treatments.fertilizer.chosen.parts.map(({ material }) => material.id)).toEqual(
+    products,
+  );
   expect(area.reading.lines[0]?.sentence.id).toBe(`reading.ph.${ph}`);
 });
 
@@ -96,9 +103,9 @@ test('the container mix is read by the pack of mixes, and never limed by a table
     k: { text: '75', ...extract },
   });
   // Warncke & Krauskopf 1983: P 6 to 10 mg/L is optimum (enough), K 60 to 149 acceptable (medium).
-  expect(area.lime.verdict).toBe('absent');
+  expect(area.treatments.lime.verdict).toBe('absent');
   expect([area.soilTest.p.rating, area.soilTest.k.rating]).toEqual(['high', 'medium']);
-  const { P2O5, K2O } = area.feed.needs.rows;
+  const { P2O5, K2O } = area.treatments.fertilizer.needs.rows;
   expect([P2O5.year, K2O.year].map((figure) => 'absent' in figure)).toEqual([true, true]);
 });
 
@@ -108,10 +115,14 @@ test('what a plant does not bear is refused, even where it was chosen', () => {
   });
   const refused = whole.findings.map(findingKey).filter((id) => id.includes('productRefused'));
   expect(refused).toEqual(['lawn/productRefused.n', 'lawn/productRefused.k']);
-  expect(area.feed.chosen.parts.map(({ material }) => material.id)).toEqual([TSP, POTASH, SULFATE]);
+  expect(area.treatments.fertilizer.chosen.parts.map(({ material }) => material.id)).toEqual([
+    TSP,
+    POTASH,
+    SULFATE,
+  ]);
 });
 
 test('below pH 5 a plant of sour soil is given urea: ammonium sulfate would make it sourer', () => {
   const { area } = plan('blueberry', { ph: '4.7' });
-  expect(area.feed.chosen.parts.at(-1)?.material.id).toBe(UREA);
+  expect(area.treatments.fertilizer.chosen.parts.at(-1)?.material.id).toBe(UREA);
 });

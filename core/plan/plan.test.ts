@@ -1,6 +1,7 @@
+import type { AreaPlan } from '../area/areaPlan';
 import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
 import { planCase } from './plan';
-import type { AreaPlan, Plan } from './types';
+import type { Plan } from './types';
 import { valueOf, type Figure } from '../kernel/working/working';
 import { findingKey } from '../kernel/working/finding';
 import { msg } from '../kernel/working/msg';
@@ -18,25 +19,27 @@ function value(figure: Figure): number | string {
 
 /** The product per 1000 ft² by one method. */
 function by(method: string, input: LawnInput): number | string {
-  const row = plan(input).lawn.lime.methods.find(({ option }) => option.id === method);
+  const row = plan(input).lawn.treatments.lime.methods.find(({ option }) => option.id === method);
   return row ? value(row.option.advised) : 'not listed';
 }
 
 test('the oracle: 708 lb in three equal dressings, 12 bags of 40 lb for the two firm ones', () => {
   const { lawn, slip } = plan(ORACLE);
-  const { lime } = lawn;
+  const {
+    treatments: { lime },
+  } = lawn;
   const smp = lime.methods.find(({ option }) => option.id === 'smp');
   // 4.7 t/acre at 8 in. × 4 ÷ 8 × 2000 ÷ 43.56 = 107.897; × 90 ÷ 85 × 6.2 = 708.313
   expect(value(smp?.option.requirement ?? lime.rate)).toBeCloseTo(107.897, 3);
   expect(value(lime.set.total)).toBeCloseTo(708.313, 3);
-  expect(lime.doses.map(({ amount }) => value(amount.printed))).toEqual([236, 236, 236]);
-  expect(lime.doses.map(({ key, date, state }) => [key, date, state])).toEqual([
+  expect(lime.applications.map(({ amount }) => value(amount.printed))).toEqual([236, 236, 236]);
+  expect(lime.applications.map(({ key, date, state }) => [key, date, state])).toEqual([
     ['lawn/lime/1', '2027-10-04', 'firm'],
     ['lawn/lime/2', '2028-04-04', 'firm'],
     ['lawn/lime/3', '2028-10-04', 'conditional'],
   ]);
   expect(value(lime.bagsToBuy)).toBe(12);
-  expect(lime.testBefore).toBe('2028-08-04');
+  expect(lime.testOn).toBe('2028-08-04');
   expect(slip.blocks.length).toBeGreaterThan(8);
 });
 
@@ -112,7 +115,7 @@ test.each<[string, LawnInput, string]>([
     'none-needed',
   ],
 ])('verdict: %s', (_name, input, verdict) => {
-  expect(plan(input).lawn.lime.verdict).toBe(verdict);
+  expect(plan(input).lawn.treatments.lime.verdict).toBe(verdict);
 });
 
 test.each<[string, LawnInput['label'], number]>([
@@ -122,7 +125,9 @@ test.each<[string, LawnInput['label'], number]>([
   ['ECCE 95', { kind: 'ECCE', percent: '95' }, 68.486], // 107.897 × 60.3 ÷ 95
 ])('quality counts once: %s', (_name, label, rate) => {
   expect(
-    value(plan({ ph: '5.4', buffer: '6.4', ...(label ? { label } : {}) }).lawn.lime.rate),
+    value(
+      plan({ ph: '5.4', buffer: '6.4', ...(label ? { label } : {}) }).lawn.treatments.lime.rate,
+    ),
   ).toBeCloseTo(rate, 2);
 });
 
@@ -137,13 +142,15 @@ test.each<[NonNullable<LawnInput['situation']>, number]>([
     situation,
     label: { kind: 'CCE', percent: '90' },
   });
-  expect(lawn.lime.doses).toHaveLength(dressings);
+  expect(lawn.treatments.lime.applications).toHaveLength(dressings);
 });
 
 test('without an area the plan speaks for 1000 ft², with a table and the reach of a bag', () => {
   const { lawn, slip, workings } = plan({ ...ORACLE, unknownArea: true });
   expect(lawn.ground.known).toBe(false);
-  expect(lawn.lime.doses.map(({ amount }) => value(amount.printed))).toEqual([38, 38, 38]);
+  expect(lawn.treatments.lime.applications.map(({ amount }) => value(amount.printed))).toEqual([
+    38, 38, 38,
+  ]);
   expect(slip.blocks.some(({ kind }) => kind === 'table')).toBe(true);
   const reach = workings['lawn/slip/lime/extent/bag'];
   // 40 lb ÷ 38.081 lb/1000 ft²
@@ -167,11 +174,10 @@ test('lime still at work is counted off and keeps its distance', () => {
   };
   const [lawn] = planCase({ ...file, past, samples }).areas;
   // Spread after the sample: all of it is still to be seen. 107.897 − 50.
-  expect(value(lawn?.lime.rate ?? { id: '', absent: msg('absent.noDoses') })).toBeCloseTo(
-    57.897,
-    2,
-  );
-  expect(lawn?.lime.doses[0]?.date).toBe('2028-03-01');
+  expect(
+    value(lawn?.treatments.lime.rate ?? { id: '', absent: msg('absent.noDoses') }),
+  ).toBeCloseTo(57.897, 2);
+  expect(lawn?.treatments.lime.applications[0]?.date).toBe('2028-03-01');
 });
 
 test('where what was spread covers the need, nothing is spread and the page says why', () => {
@@ -187,7 +193,7 @@ test('where what was spread covers the need, nothing is spread and the page says
   };
   const made = planCase({ ...file, past: { p1: spread } });
   // 1.2 t × ½ × 45.914 = 27.5 lb/1000 ft², less 40
-  expect(made.areas[0]?.lime.verdict).toBe('at-work');
+  expect(made.areas[0]?.treatments.lime.verdict).toBe('at-work');
   expect(made.findings.map(findingKey)).toContain('lawn/limeStillWorking');
   expect(made.slip.blocks.map((block) => ('text' in block ? block.text.id : ''))).toEqual(
     expect.arrayContaining(['slip.ph.sour', 'slip.limeAtWork']),
@@ -200,7 +206,7 @@ test('an own amount needs a reason, then overrides and says what it replaces', (
     buffer: '6.4',
     decisions: { 'lime-method': 'own', 'lime-own': '30' },
   });
-  expect(bare.lawn.lime.verdict).toBe('absent');
+  expect(bare.lawn.treatments.lime.verdict).toBe('absent');
   const file = lawnCase({ ph: '5.4', buffer: '6.4', decisions: { 'lime-method': 'own' } });
   const own = {
     what: 'lime-own' as const,
@@ -209,7 +215,7 @@ test('an own amount needs a reason, then overrides and says what it replaces', (
     at: '2027-10-04',
   };
   const made = planCase({ ...file, decisions: { ...file.decisions, 'lawn:lime-own': own } });
-  expect(value(made.areas[0]?.lime.rate ?? bare.lawn.lime.rate)).toBe(30);
+  expect(value(made.areas[0]?.treatments.lime.rate ?? bare.lawn.treatments.lime.rate)).toBe(30);
   expect(made.workings['lawn/lime/own/amount']).toMatchObject({
     override: { reason: 'sown next week', replaces: 'lawn/lime/smp/requirement' },
   });
@@ -222,9 +228,11 @@ test.each<[LawnInput, number | string, readonly string[]]>([
   [{ ...ORACLE, om: '35', ph: '6.2' }, 0, []],
   [{ ...ORACLE, situation: 'tilled' }, 'absent.feedNotEstablished', []],
 ])('nitrogen for the year and its dates, apart from lime: %#', (input, need, dates) => {
-  const { feed } = plan(input).lawn;
+  const {
+    treatments: { fertilizer: feed },
+  } = plan(input).lawn;
   expect(value(feed.needs.need.N)).toBe(need);
-  const doses = feed.chosen.parts.flatMap((part) => part.doses);
+  const doses = feed.chosen.parts.flatMap((part) => part.applications);
   expect(doses.map(({ date }) => date)).toEqual(dates);
 });
 
@@ -242,10 +250,9 @@ test('nitrogen given this year counts against the year', () => {
   };
   // 18 lb × 0.34 ÷ 6.2 = 0.987; 3 − 0.987
   const [lawn] = planCase({ ...file, past }).areas;
-  expect(value(lawn?.feed.needs.need.N ?? { id: '', absent: msg('absent.noDoses') })).toBeCloseTo(
-    2.013,
-    3,
-  );
+  expect(
+    value(lawn?.treatments.fertilizer.needs.need.N ?? { id: '', absent: msg('absent.noDoses') }),
+  ).toBeCloseTo(2.013, 3);
 });
 
 test.each<[string, LawnInput, string, string]>([
@@ -265,7 +272,7 @@ test.each<[string, LawnInput, string, string]>([
     const [path, message] = Object.entries(made.problems)[0] ?? ['', undefined];
     expect(path.endsWith(place)).toBe(true);
     expect(message?.id).toBe(problem);
-    expect(made.lawn.lime.doses).toEqual([]);
+    expect(made.lawn.treatments.lime.applications).toEqual([]);
   },
 );
 
@@ -282,8 +289,8 @@ test('steps: what is settled is done, and lapses when the sum changes', () => {
     feeding: 'decide',
     slip: 'decide',
   });
-  expect(settled(lawn.lime.digest, ORACLE).steps.ph).toBe('done');
-  const later = settled(lawn.lime.digest, { ...ORACLE, buffer: '6.3' });
+  expect(settled(lawn.treatments.lime.digest, ORACLE).steps.ph).toBe('done');
+  const later = settled(lawn.treatments.lime.digest, { ...ORACLE, buffer: '6.3' });
   expect(later.findings.map(findingKey)).toContain('lawn/limeChangedSinceSettled');
   expect(plan({}).steps).toMatchObject({ results: 'not-begun', slip: 'not-begun' });
 });
@@ -299,7 +306,8 @@ test('a pack that is not here is said', () => {
 
 test('a potting mix is not limed by tables of soils; the laboratory may be followed', () => {
   const tubs = { kind: 'round-containers', number: '12', diameter: '20 in' } as const;
-  const lime = (input: LawnInput) => planCase(lawnCase({ shape: tubs, ...input })).areas[0]?.lime;
+  const lime = (input: LawnInput) =>
+    planCase(lawnCase({ shape: tubs, ...input })).areas[0]?.treatments.lime;
   expect(lime({ ph: '5.2', buffer: '6.2', texture: 'loam' })?.verdict).toBe('absent');
   expect(lime({ ph: '6.4' })?.verdict).toBe('none-needed');
   const followed = lime({

@@ -1,153 +1,36 @@
-import {
-  areasOf,
-  decisionOf,
-  paragraphsOf,
-  sampleOf,
-  type Area,
-  type CaseFile,
-} from '../casefile/casefile';
-import { purchaseFor, type Use } from '../treat/purchase';
-import { unsureAmounts } from '../tell/findings/unsureAmounts';
+import type { AreaPlan, BrokenArea } from '../area/areaPlan';
+import { planArea } from '../area/planArea';
+import { areasOf, paragraphsOf, type CaseFile } from '../casefile/casefile';
 import { effortOf, MOST_EFFORT } from '../casefile/effort';
-import { planFeeding } from '../treat/fertilizer/plan';
-import { Survey } from '../site/ground/ground';
-import { askAboutGround } from '../site/ground/measureQuestions';
-import { feedHeadline, limeHeadline, sulfurHeadline } from '../tell/headlines';
 import { SHIPPED_MATERIALS, type Materials } from '../catalog/materials/materials';
-import { planLime } from '../treat/lime/plan';
-import { sulfurFindings } from '../tell/findings/sulfur';
-import { feedAcid } from '../outlook/feedAcid';
-import { phOutlook } from '../outlook/phOutlook';
-import { guardSulfur } from '../treat/sulfur/past';
-import { planSulfur } from '../treat/sulfur/plan';
-import { goalOf } from '../site/goal';
-import { COOL_SEASON_LAWN, PLANTS } from '../catalog/plants/plants';
-import { isLimy } from '../reading/calcareous';
-import { readArea } from '../reading/reading';
-import { readSoilTest } from '../reading/soilTest';
-import { datesOf, noticePast } from '../site/past';
-import { readReport } from '../site/report/readings';
-import type { AreaPlan, BrokenArea, Plan } from './types';
-import { planSampling } from '../site/sampling/samplingPlan';
-import { feedIsTold } from '../tell/slip/feedBlocks';
-import { writeSlip } from '../tell/slip/slip';
-import { stepStates } from '../tell/steps';
-import type { IsoDate } from '../kernel/typed/date';
-import { own } from '../kernel/typed/own';
-import { noticeUnknownChoices } from '../tell/findings/unknownChoices';
-import { PlanContext } from '../kernel/working/context';
-import { msg, type Msg } from '../kernel/working/msg';
-import { retestYears } from '../catalog/packs/opinions';
 import type { Pack } from '../catalog/packs/pack';
 import { NEWEST_PACKS, SHIPPED_PACK, SHIPPED_PACKS } from '../catalog/packs/shipped';
+import { PlanContext } from '../kernel/working/context';
+import { findingOf, type Finding } from '../kernel/working/finding';
+import { msg, type Msg } from '../kernel/working/msg';
+import { Survey } from '../site/ground/ground';
+import { findingsOf } from '../tell/findings';
+import { writeSlip } from '../tell/slip/slip';
+import { stepStates } from '../tell/steps';
+import { isTold, toldTreatments } from '../tell/told';
+import { purchaseFor, type Use } from '../treat/purchase';
+import type { Plan } from './types';
 
-/** Whether anything is known of an area's sample, or was seen when it was taken. */
-function isSampled(file: CaseFile, { id, site }: Area): boolean {
-  const sample = sampleOf(file, id);
-  const typed = [sample?.name, sample?.takenOn, ...Object.values(site)];
-  return typed.some((text) => (text ?? '').trim() !== '');
+/** What a plan is made with besides the case: the packs and materials that this version holds, if not the shipped ones. */
+export interface PlanWith {
+  readonly packs?: readonly Pack[];
+  readonly materials?: Materials;
 }
 
-/** The days on which lime went on top of this ground already: urea and ammonium keep their distance from them too. */
-function limedOnTop(ctx: PlanContext, file: CaseFile, { id, situation }: Area): IsoDate[] {
-  return situation === 'tilled' ? [] : datesOf(ctx, file, id, 'lime');
-}
-
-function planArea(
-  ctx: PlanContext,
-  file: CaseFile,
-  area: Area,
-  by: { readonly pack: Pack; readonly packs: readonly Pack[] },
-  materials: Materials,
-  planFrom: IsoDate | undefined,
-  survey: Survey,
-): AreaPlan {
-  const { pack, packs } = by;
-  const plant = own(PLANTS, area.plant) ?? COOL_SEASON_LAWN;
-  if (!own(PLANTS, area.plant)) {
-    ctx.find(area.id, 'ground', 'decide', 'plantUnknown', { plant: area.plant });
-  }
-  const goal = goalOf(ctx, file, area, plant);
-  const ground = survey.ground(area);
-  askAboutGround(ctx, file, area, ground);
-  if (ground.parts?.kind === 'container') ctx.find(area.id, 'ground', 'note', 'containerMix');
-  if (ground.unsure) {
-    ctx.find(area.id, 'ground', 'note', 'areaUnsure', { area: { working: ground.area.id } }, [
-      ground.area,
-    ]);
-  }
-  const readings = readReport(ctx, file, area.id, pack);
-  noticePast(ctx, file, area.id, planFrom);
-  const sampling = planSampling(ctx, { file, area, plant, ground });
-  const soilTest = readSoilTest(ctx, { file, areaId: area.id, pack, packs }, readings);
-  const { clues } = sampling;
-  const reading = readArea(ctx, { file, area, plant, goal, pack, readings, soilTest, clues });
-  const shared = { file, area, plant, goal, pack, materials, ground, readings, planFrom };
-  const lime = planLime(ctx, shared);
-  const sulfur = planSulfur(ctx, shared);
-  if (sulfur) sulfurFindings(ctx, shared, sulfur);
-  guardSulfur(ctx, shared, sulfur);
-  const outlook = phOutlook(ctx, { areaId: area.id, readings, planFrom, lime, sulfur });
-  const limeDates = [...lime.doses.map(({ date }) => date), ...limedOnTop(ctx, file, area)];
-  const feed = planFeeding(ctx, { ...shared, soilTest, limeDates });
-  noticeUnknownChoices(ctx, file, area, lime, materials);
-  const acid = feedAcid(ctx, area.id, feed);
-  unsureAmounts(ctx, { area, ground, lime, sulfur, feed });
-  const acidBelow = goal.acid && lime.standing === 'sour' && lime.verdict === 'absent';
-  const begun = acidBelow ? 'acidBelow' : 'begun';
-  const told = readings.begun ? begun : readings.untested ? 'untested' : 'empty';
-  const headlines = {
-    ph: sulfur
-      ? sulfurHeadline(sulfur, ground.known)
-      : limeHeadline(lime, plant, told, ground.known),
-    feeding: feedHeadline(feed, plant, ground.known),
-  };
-  return {
-    area,
-    plant,
-    goal,
-    pack,
-    ground,
-    sampling,
-    sampled: readings.begun || isSampled(file, area),
-    readings,
-    soilTest,
-    limy: isLimy(file, area.id, readings),
-    reading,
-    lime,
-    sulfur,
-    outlook,
-    feedAcid: acid,
-    feed,
-    retestYears: retestYears(decisionOf(file, area.id, 'retest')?.value, pack),
-    headlines,
-  };
-}
-
-/** What the firm dressings of an area take; ground without an area takes nobody knows how much. */
-function usesOf({ lime, sulfur, feed, ground, readings }: AreaPlan): Use[] {
-  const firm = lime.doses.filter(({ state }) => state === 'firm');
-  const limes: Use = {
-    materialId: lime.chosenMaterial.id,
-    bag: lime.chosenMaterial.bag.size,
-    pounds: ground.known ? firm.map(({ amount }) => amount.printed) : [],
-  };
-  const feeds = feed.chosen.parts.map(({ role, material, bag, doses }): Use => {
-    const counted = (ground.known || role === 'row') && feedIsTold({ lime, readings });
-    const pounds = counted ? doses.map(({ amount }) => amount.printed) : [];
-    return { materialId: material.id, bag, pounds };
-  });
-  const soured = sulfur && {
-    materialId: sulfur.chosenMaterial.id,
-    bag: sulfur.chosenMaterial.bag.size,
-    pounds: ground.known ? sulfur.doses.map(({ amount }) => amount.printed) : [],
-  };
-  return [limes, ...(soured ? [soured] : []), ...feeds];
-}
-
-/** Areas that have something to say: a report that was begun, or none at all. */
-function isTold({ readings }: AreaPlan): boolean {
-  return readings.begun || readings.untested;
+/** What the firm applications of an area take; ground without an area takes nobody knows how much. */
+function usesOf(plan: AreaPlan): Use[] {
+  return toldTreatments(plan).flatMap(({ products }) =>
+    products.map(({ role, materialId, bag, applications }): Use => {
+      const counted = plan.ground.known || role === 'row';
+      const firm = applications.filter(({ state }) => counted && state === 'firm');
+      return { materialId, bag, pounds: firm.map(({ amount }) => amount.printed) };
+    }),
+  );
 }
 
 /** What a plan has where its page could not be written. */
@@ -162,7 +45,8 @@ function faultOf(error: unknown): string {
 }
 
 /**
- * The whole pipeline: ground, report, reading, lime, feeding, what to buy, slip.
+ * The whole pipeline: each area is worked out, then what there is to say of it is found, then steps, purchase and page are
+ * told of all of them.
  *
  * Pure and synchronous; the same case file gives the same plan. A case pinned to a pack that this
  * version does not hold is planned with the shipped one and says so. It never throws: ground that
@@ -172,27 +56,26 @@ function faultOf(error: unknown): string {
  */
 export function planCase(
   file: CaseFile,
-  packs: readonly Pack[] = SHIPPED_PACKS,
-  materials: Materials = SHIPPED_MATERIALS,
+  { packs = SHIPPED_PACKS, materials = SHIPPED_MATERIALS }: PlanWith = {},
 ): Plan {
   const ctx = new PlanContext();
+  const findings: Finding[] = [];
   const { id, version } = file.pack;
   const house = file.house ? [file.house] : [];
   const pinned = [...house, ...packs].find((pack) => pack.id === id && pack.version === version);
-  if (!pinned) ctx.find('case', 'results', 'stop', 'packMissing', { pack: id, version });
-  const pack = pinned ?? SHIPPED_PACK;
-  const compared = [...house, ...NEWEST_PACKS];
+  if (!pinned) {
+    findings.push(findingOf('case', 'results', 'stop', 'packMissing', { pack: id, version }));
+  }
+  const by = { pack: pinned ?? SHIPPED_PACK, packs: [...house, ...NEWEST_PACKS], materials };
   const planFrom = ctx.date('planFrom', file.planFrom);
   const survey = new Survey(ctx, file.areas);
   const areas: AreaPlan[] = [];
   const broken: BrokenArea[] = [];
   let effort = 0;
   for (const area of areasOf(file)) {
-    const before = ctx.findings.length;
-    const give = (name: 'areaBroken' | 'areaTooMuch', fault?: string): void => {
-      ctx.findings.length = before;
-      ctx.find(area.id, 'ground', 'stop', name);
-      broken.push({ area, why: name, fault });
+    const give = (why: BrokenArea['why'], fault?: string): void => {
+      findings.push(findingOf(area.id, 'ground', 'stop', why));
+      broken.push({ area, why, fault });
     };
     effort += effortOf(file, area);
     if (effort > MOST_EFFORT) {
@@ -200,20 +83,24 @@ export function planCase(
       continue;
     }
     try {
-      const by = { pack, packs: compared };
-      areas.push(planArea(ctx, file, area, by, materials, planFrom, survey));
+      const plan = planArea(ctx, { ...by, file, area, ground: survey.ground(area), planFrom });
+      const found = findingsOf({ file, plan, materials });
+      areas.push(plan);
+      findings.push(...found);
     } catch (error) {
       give('areaBroken', faultOf(error));
     }
   }
+  const page = pageOf(ctx, file, areas);
+  if (page === NO_PAGE) findings.push(findingOf('case', 'slip', 'stop', 'pageBroken'));
   return {
     areas,
     broken,
     workings: ctx.sheet.workings,
-    findings: ctx.findings,
+    findings,
     problems: ctx.problems,
-    ...pageOf(ctx, file, areas, planFrom),
-    steps: stepStates(areas, ctx.findings, ctx.problems),
+    ...page,
+    steps: stepStates(areas, findings, ctx.problems),
   };
 }
 
@@ -222,13 +109,11 @@ function pageOf(
   ctx: PlanContext,
   file: CaseFile,
   areas: readonly AreaPlan[],
-  planFrom: IsoDate | undefined,
 ): Pick<Plan, 'purchase' | 'slip'> {
   try {
     const purchase = purchaseFor(ctx, file, areas.filter(isTold).flatMap(usesOf));
-    return { purchase, slip: writeSlip(ctx, areas, purchase, planFrom, paragraphsOf(file)) };
+    return { purchase, slip: writeSlip(ctx, areas, purchase, paragraphsOf(file)) };
   } catch {
-    ctx.find('case', 'slip', 'stop', 'pageBroken');
     return NO_PAGE;
   }
 }
@@ -243,6 +128,5 @@ export function turnsOn({ findings, problems, areas }: Plan): Msg {
     findings.find(({ severity }) => severity === 'stop') ??
     findings.find(({ severity }) => severity === 'decide');
   if (open?.turns) return open.turns;
-  const told = areas.some(({ readings }) => readings.begun || readings.untested);
-  return msg(told ? 'turns.nothing' : 'turns.report');
+  return msg(areas.some(isTold) ? 'turns.nothing' : 'turns.report');
 }

@@ -14,8 +14,8 @@ function decided(file: CaseFile, what: 'ph-settled' | 'feeding-settled', value: 
 function settled(): CaseFile {
   const file = lawnCase(ORACLE);
   const [lawn] = planCase(file).areas;
-  const limed = decided(file, 'ph-settled', lawn?.lime.digest ?? '');
-  return decided(limed, 'feeding-settled', lawn?.feed.digest ?? '');
+  const limed = decided(file, 'ph-settled', lawn?.treatments.lime.digest ?? '');
+  return decided(limed, 'feeding-settled', lawn?.treatments.fertilizer.digest ?? '');
 }
 
 function sent(file: CaseFile, digest = slipDigest(planCase(file))): CaseFile {
@@ -81,7 +81,7 @@ test('a slip whose days have moved is to be sent again; one of before that names
 test('sulfur is due like anything else', () => {
   const bushes = lawnCase({ plant: 'blueberry', ph: '6.2', texture: 'loam' });
   const [area] = planCase(bushes).areas;
-  const [dose] = area?.sulfur?.doses ?? [];
+  const [dose] = area?.treatments.sulfur?.applications ?? [];
   expect(dose).toBeDefined();
   expect(facts(bushes).doses).toContain(dose?.date);
 });

@@ -1,4 +1,5 @@
 import { decisionOf, type CaseFile, type Decision } from '../casefile/casefile';
+import { treatmentsIn } from '../treat/treatment';
 import type { Plan } from './types';
 import { addDays, addMonths, daysBetween, parseDate, type IsoDate } from '../kernel/typed/date';
 import { parseNumber } from '../kernel/typed/number';
@@ -35,7 +36,7 @@ export interface Queued {
 
 /** What a slip that was sent stands for: its amounts and their days; it is to be sent again when this changes. */
 export function slipDigest(plan: Plan): string {
-  return `${amountsDigest(plan)}|@${fingerprint(dosesOf(plan).join(' '))}`;
+  return `${amountsDigest(plan)}|@${fingerprint(datesOf(plan).join(' '))}`;
 }
 
 /** Whether this very slip was sent. One of before went by its amounts alone. */
@@ -43,19 +44,20 @@ export function isSent(plan: Plan, { value }: Pick<Decision, 'value'>): boolean 
   return value === slipDigest(plan) || value === amountsDigest(plan);
 }
 
-/** The days of all firm doses, in order. */
-function dosesOf({ areas }: Plan): IsoDate[] {
-  const doses = areas.flatMap(({ lime, sulfur, feed }) => [
-    ...lime.doses.filter(({ state }) => state === 'firm'),
-    ...(sulfur?.doses ?? []),
-    ...feed.chosen.parts.flatMap((part) => part.doses),
-  ]);
-  return doses.map(({ date }) => date).sort();
+/** The days of all firm applications, in order. */
+function datesOf({ areas }: Plan): IsoDate[] {
+  const products = areas.flatMap(({ treatments }) =>
+    treatmentsIn(treatments).flatMap((treatment) => treatment.products),
+  );
+  return products
+    .flatMap(({ applications }) => applications.filter(({ state }) => state === 'firm'))
+    .map(({ date }) => date)
+    .sort();
 }
 
 function amountsDigest({ areas, slip }: Plan): string {
-  const sums = areas.map(({ area, lime, sulfur, feed }) =>
-    [area.id, lime.digest, ...(sulfur ? [sulfur.digest] : []), feed.digest].join(' '),
+  const sums = areas.map(({ area, treatments }) =>
+    [area.id, ...treatmentsIn(treatments).map(({ digest }) => digest)].join(' '),
   );
   const words = slip.blocks.flatMap((block) =>
     block.kind === 'paragraph' ? String(block.text.params?.['words']) : [],
@@ -106,9 +108,8 @@ function testAgain(file: CaseFile, plan: Plan): IsoDate | undefined {
   const from = dateOf(file.planFrom);
   return earliest(
     plan.areas.map(
-      ({ lime, sulfur, retestYears, readings }) =>
-        lime.testBefore ??
-        sulfur?.testOn ??
+      ({ treatments, retestYears, readings }) =>
+        treatmentsIn(treatments).find(({ testOn }) => testOn)?.testOn ??
         (from && !readings.untested ? addMonths(from, 12 * retestYears) : undefined),
     ),
   );
@@ -128,7 +129,7 @@ export function queueFacts(file: CaseFile, plan: Plan): QueueFacts {
     sampledOn,
     expectedOn: sampledOn && expected(file, sampledOn),
     sentOn: sent && isSent(plan, sent) ? sent.at.slice(0, 10) : undefined,
-    doses: [...new Set(dosesOf(plan))],
+    doses: [...new Set(datesOf(plan))],
     testOn: testAgain(file, plan),
   };
 }

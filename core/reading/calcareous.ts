@@ -3,7 +3,7 @@ import { LIMY_ABOVE_PH } from '../tables/soil/calcareous';
 import type { Readings } from '../site/report/types';
 
 /** Whether the soil holds free lime: it fizzed, or its pH says so. */
-export function isLimy(
+export function isCalcareous(
   file: CaseFile,
   areaId: string,
   { waterPh }: Pick<Readings, 'waterPh'>,

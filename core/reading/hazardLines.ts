@@ -72,7 +72,7 @@ const LEAD_LIMITS = {
  * Lead by its method. What an extract takes out is a screen: it is held against no guideline and never
  * said to be safe. A total is named beside the levels of the guidance, which are guidance and no law.
  */
-function leadLine(ctx: PlanContext, { area, readings }: ReadingInput): ReadingLine | undefined {
+function leadLine({ readings }: ReadingInput): ReadingLine | undefined {
   const lead = leadOf(readings);
   if (!lead) return undefined;
   const { figure: pb, level } = lead;
@@ -81,11 +81,9 @@ function leadLine(ctx: PlanContext, { area, readings }: ReadingInput): ReadingLi
   if (level === 'extract' || level === 'unknown') {
     const method = { family: 'leadMethod', name: lead.method } as const;
     const sentence = msg(`reading.pb.${level}`, { value, method });
-    ctx.find(area.id, 'reading', 'note', `lead.${level}`, { value, method }, [pb]);
     const then = msg('reading.pb.askTotal');
     return { ...common, limits: LEAD_LIMITS[level], sentence, then, by: undefined };
   }
-  if (level !== 'below') ctx.find(area.id, 'reading', 'note', `lead.${level}`, { value }, [pb]);
   return {
     ...common,
     limits: LEAD_LIMITS[level],
@@ -101,5 +99,5 @@ function leadLine(ctx: PlanContext, { area, readings }: ReadingInput): ReadingLi
 
 /** Sodium and lead: what harms soil or people, whatever grows there. */
 export function hazardLines(ctx: PlanContext, input: ReadingInput): ReadingLine[] {
-  return [sodiumLine(ctx, input), leadLine(ctx, input)].filter((line) => line !== undefined);
+  return [sodiumLine(ctx, input), leadLine(input)].filter((line) => line !== undefined);
 }

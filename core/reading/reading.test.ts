@@ -296,8 +296,8 @@ test('copper and manganese by the opinion that the area follows', () => {
 
 test('under CEC 10 nitrogen and potash go on in two, above it in one', () => {
   const dressings = (cec: string) =>
-    read({ cec, p: { text: '8' }, k: { text: '60' } }).area.feed.chosen.parts.map(
-      ({ role, doses }) => [role, doses.length],
+    read({ cec, p: { text: '8' }, k: { text: '60' } }).area.treatments.fertilizer.chosen.parts.map(
+      ({ role, applications: doses }) => [role, doses.length],
     );
   expect(dressings('12')).toEqual([
     ['p', 1],

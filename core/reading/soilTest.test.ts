@@ -63,6 +63,6 @@ test.each<[LawnInput, string, string]>([
 
 test('a value "less than" is given the smaller amount of its range', () => {
   const [lawn] = planCase(lawnCase({ ph: '6.5', p: { text: '<20' }, squareFeet: '1000' })).areas;
-  const { pack } = lawn?.feed.needs.rows.P2O5 ?? {};
+  const { pack } = lawn?.treatments.fertilizer.needs.rows.P2O5 ?? {};
   expect(pack).toMatchObject({ value: { value: 0.5 }, range: { low: 0.5, high: 1 } });
 });

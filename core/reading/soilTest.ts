@@ -1,6 +1,6 @@
 import { decisionOf, type CaseFile } from '../casefile/casefile';
 import type { Extracted } from '../site/report/extracted';
-import { isLimy } from './calcareous';
+import { isCalcareous } from './calcareous';
 import type { Readings } from '../site/report/types';
 import { quantity, type Quantity, type SoilElement } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
@@ -163,7 +163,7 @@ function settledBands({ file, areaId }: ReadBy, printed: NutrientBands | null): 
 
 function readOne(
   ctx: PlanContext,
-  by: ReadBy & { readonly limy: boolean },
+  by: ReadBy & { readonly calcareous: boolean },
   analyte: 'p' | 'k',
   extracted: Extracted,
   printed: NutrientBands | null,
@@ -174,7 +174,7 @@ function readOne(
   const compared = toPrinted(ctx, `${by.areaId}/reading/${analyte}/compared`, value, printed);
   const common = { analyte, value, compared, critical, bands };
   const unbelieved = (rating: Rating): SoilReading | undefined =>
-    by.limy && extracted.method === 'bray-1' && (rating === 'low' || rating === 'medium')
+    by.calcareous && extracted.method === 'bray-1' && (rating === 'low' || rating === 'medium')
       ? { ...common, rating: undefined, ends: [], sentence: msg('reading.brayOnLimy') }
       : undefined;
   if (extracted.word) {
@@ -222,25 +222,17 @@ export function readSoilTest(ctx: PlanContext, by: ReadBy, readings: Readings): 
   const { areaId, pack, file } = by;
   const { p, k, cec } = readings;
   // Bray-1 says too little where lime spends its acid: only what it finds in plenty is believed.
-  const limy = isLimy(file, areaId, readings);
+  const calcareous = isCalcareous(file, areaId, readings);
   const { soilTest } = pack;
   const kBands = bandsOfK(by);
   const critical =
     kBands && 'critical' in kBands && k.typed
       ? criticalLevel(ctx, areaId, pack, kBands, cec)
       : undefined;
-  const unknown = [p, k].filter(({ typed, method }) => typed && method === '');
-  if (unknown.length > 0) {
-    const figures = unknown.map(({ figure }) => figure);
-    ctx.find(areaId, 'results', 'decide', 'askExtractant', {}, figures);
-  }
   const read = {
-    p: readOne(ctx, { ...by, limy }, 'p', p, soilTest.p, undefined),
-    k: readOne(ctx, { ...by, limy }, 'k', k, kBands, critical),
+    p: readOne(ctx, { ...by, calcareous }, 'p', p, soilTest.p, undefined),
+    k: readOne(ctx, { ...by, calcareous }, 'k', k, kBands, critical),
   };
-  if ([read.p, read.k].some(({ sentence }) => sentence.id === 'reading.noGroup')) {
-    ctx.find(areaId, 'reading', 'decide', 'askSoilGroup', {}, [p.figure, k.figure]);
-  }
   const group = decisionOf(file, areaId, 'soil-group')?.value;
   return {
     ...read,

@@ -14,7 +14,7 @@ function goal(input: LawnInput) {
     conflict: conflict?.id,
     governs: governs?.id,
     acid,
-    verdict: area.lime.verdict,
+    verdict: area.treatments.lime.verdict,
     findings: plan.findings.map(({ name }): string => name),
   };
 }

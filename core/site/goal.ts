@@ -162,15 +162,5 @@ export function goalOf(ctx: PlanContext, file: CaseFile, area: Area, first: Plan
     const { limeTo, ...edges } = only.figures;
     return { ...common, window, limeBelow, edges, limeTo, conflict: undefined };
   }
-  const goal = shared(ctx, area.id, named);
-  if (goal.conflict) {
-    ctx.find(area.id, 'ground', 'decide', 'plantsInConflict', { why: goal.conflict }, [
-      goal.limeTo,
-    ]);
-  } else {
-    const { low, high } = goal.edges;
-    const params = { low: { working: low.id }, high: { working: high.id } };
-    ctx.find(area.id, 'ground', 'note', 'plantsOverlap', params, [low, high]);
-  }
-  return { ...common, ...goal };
+  return { ...common, ...shared(ctx, area.id, named) };
 }

@@ -29,8 +29,8 @@ test.each(['lime', 'sulfur', 'fertilizer', 'compost'] as const)(
     const [area] = plan.areas;
     const asked = plan.findings.find(({ name }) => name === 'pastInFuture');
     expect([asked?.severity, asked?.question?.token]).toEqual(['decide', `future:p0:${LATER}`]);
-    expect(area?.lime.credit).toBeUndefined();
-    expect(area?.feed.needs.rows.N.given).toBeUndefined();
+    expect(area?.treatments.lime.credit).toBeUndefined();
+    expect(area?.treatments.fertilizer.needs.rows.N.given).toBeUndefined();
     expect(plan.findings.map(({ name }) => name)).not.toContain('compostGiven');
     const said = planCase(
       lawnCase({ ...WITHIN, past: [entry], decisions: { checked: `future:p0:${LATER}` } }),
@@ -41,7 +41,7 @@ test.each(['lime', 'sulfur', 'fertilizer', 'compost'] as const)(
 
 test('the next application keeps its distance also from what is dated to come', () => {
   const dated = planCase(lawnCase({ ...WITHIN, past: [{ kind: 'lime', on: LATER }] })).areas[0];
-  expect((dated?.lime.doses[0]?.date ?? '') >= '2028-06-01').toBe(true);
+  expect((dated?.treatments.lime.applications[0]?.date ?? '') >= '2028-06-01').toBe(true);
 });
 
 test('of several samples for one area the first is taken, and that is asked', () => {

@@ -1,6 +1,5 @@
 import type { CaseFile, PastEntry } from '../casefile/casefile';
 import type { Ground } from './ground/ground';
-import { ask, asking } from './questions';
 import { daysBetween, type IsoDate } from '../kernel/typed/date';
 import { totalToPerThousand } from '../kernel/units/convert';
 import { quantity, type Quantity } from '../kernel/units/quantity';
@@ -68,33 +67,37 @@ export function readPast(
 /** A year, in which sulfur and compost are still at work. */
 const YEAR_DAYS = 365;
 
+/** What the last year has left to say: what is still at work, and what is dated after the plan. */
+export interface PastSummary {
+  /** Entries that are dated after the start of the plan. */
+  readonly toCome: readonly { readonly id: string; readonly on: IsoDate }[];
+  /** Whether some of it went on within a year. */
+  readonly recentSulfur: boolean;
+  readonly recentCompost: boolean;
+  /** The days that sulfur is dated, in order. */
+  readonly sulfurOn: readonly IsoDate[];
+}
+
 /**
- * Says of sulfur and compost of the last year that they are at work: no amount of theirs is counted yet, and nobody
- * should plan as if there were none. Marks what cannot be read of them, and asks about what is dated after the plan.
+ * Sums up what was put on before: sulfur and compost of the last year are at work, and no amount of compost is counted
+ * yet. Marks what cannot be read of either.
  */
-export function noticePast(
+export function summarizePast(
   ctx: PlanContext,
   file: CaseFile,
   areaId: string,
   planFrom: IsoDate | undefined,
-): void {
+): PastSummary {
   const here = Object.values(file.past)
     .filter((entry) => entry.areaId === areaId && !untouched(entry))
     .map((entry) => ({ entry, on: ctx.date(`past/${entry.id}/on`, entry.on) }));
-  for (const { entry, on } of here) {
+  for (const { entry } of here) {
     // Amounts that no figure rests on: a slip of the pen is marked all the same.
     if (entry.kind === 'compost' || entry.kind === 'sulfur') {
       ctx.check(`past/${entry.id}/amount/text`, entry.amount.text, RATE);
     }
     if (entry.kind === 'sulfur')
       ctx.check(`past/${entry.id}/percent`, entry.percent, SULFUR_PERCENT);
-    if (!on || !isToCome(on, planFrom)) continue;
-    const question = { token: `future:${entry.id}:${on}` };
-    const about = { areaId, step: 'results' } as const;
-    const params = { date: { date: on } };
-    ask(ctx, file, areaId, [
-      asking(about, question, 'pastInFuture', params, [], { subject: entry.id }),
-    ]);
   }
   const recent = (kind: PastEntry['kind']): boolean =>
     here.some(
@@ -103,8 +106,14 @@ export function noticePast(
         !isToCome(on, planFrom) &&
         (!on || !planFrom || daysBetween(on, planFrom) <= YEAR_DAYS),
     );
-  if (recent('sulfur')) ctx.find(areaId, 'ph', 'note', 'sulfurAtWork');
-  if (recent('compost')) ctx.find(areaId, 'feeding', 'note', 'compostGiven');
+  return {
+    toCome: here.flatMap(({ entry: { id }, on }) =>
+      on && isToCome(on, planFrom) ? [{ id, on }] : [],
+    ),
+    recentSulfur: recent('sulfur'),
+    recentCompost: recent('compost'),
+    sulfurOn: datesOf(ctx, file, areaId, 'sulfur'),
+  };
 }
 
 function readRate(

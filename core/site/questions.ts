@@ -1,5 +1,3 @@
-import { decisionOf, type CaseFile } from '../casefile/casefile';
-import type { PlanContext } from '../kernel/working/context';
 import {
   findingOf,
   type Finding,
@@ -22,15 +20,4 @@ export function asking<Name extends FindingName>(
 ): Asked {
   const open = 'decide' as SeverityOf<Name>;
   return { ...findingOf<Name>(at.areaId, at.step, open, name, ...told), question };
-}
-
-/** Asks what was not said to be right yet; each question is quiet until its value changes. */
-export function ask(
-  ctx: PlanContext,
-  file: CaseFile,
-  areaId: string,
-  asked: readonly Asked[],
-): void {
-  const answered = (decisionOf(file, areaId, 'checked')?.value ?? '').split(' ');
-  ctx.findings.push(...asked.filter(({ question }) => !answered.includes(question.token)));
 }

@@ -1,11 +1,13 @@
-import type { FeedPlan } from '../treat/fertilizer/types';
-import type { LimePlan, SulfurPlan } from '../treat/types';
+import type { SulfurTreatment } from '../treat/sulfur/types';
+import type { LimeTreatment } from '../treat/lime/types';
+import type { FertilizerTreatment } from '../treat/fertilizer/types';
+import type { AreaPlan } from '../area/areaPlan';
 import type { Plant } from '../catalog/plants/plants';
 import { msg, type Msg } from '../kernel/working/msg';
 
 /** The pH step in one sentence. */
-export function limeHeadline(
-  lime: LimePlan,
+function limeHeadline(
+  lime: LimeTreatment,
   { form }: Plant,
   told: 'begun' | 'untested' | 'empty' | 'acidBelow',
   known: boolean,
@@ -28,7 +30,7 @@ export function limeHeadline(
 }
 
 /** The pH step in one sentence where sulfur is asked about. */
-export function sulfurHeadline(sulfur: SulfurPlan, known: boolean): Msg {
+function sulfurHeadline(sulfur: SulfurTreatment, known: boolean): Msg {
   const { verdict, set, chosenMaterial } = sulfur;
   if (verdict !== 'dose') return msg(`headline.sulfur.${verdict}`);
   if ('absent' in set.total) return msg('headline.sulfur.noArea');
@@ -39,7 +41,7 @@ export function sulfurHeadline(sulfur: SulfurPlan, known: boolean): Msg {
 }
 
 /** The feeding step in one sentence: its first two products by name, any more by their number. */
-export function feedHeadline(feed: FeedPlan, { form }: Plant, known: boolean): Msg {
+function fertilizerHeadline(feed: FertilizerTreatment, { form }: Plant, known: boolean): Msg {
   if (feed.hold) return msg(`headline.feed.held.${feed.hold.why}`);
   if (feed.verdict === 'none-needed') return msg('headline.feed.none');
   if (feed.verdict === 'none-known') return msg('headline.feed.noneKnown');
@@ -71,4 +73,22 @@ export function feedHeadline(feed: FeedPlan, { form }: Plant, known: boolean): M
     total3: { working: third.set.total.id },
     material3: msg(`material.${third.material.id}`),
   });
+}
+
+/** What the pH step is told by where no sulfur is a question. */
+function toldBy({ readings, goal, treatments: { lime } }: AreaPlan) {
+  if (!readings.begun) return readings.untested ? 'untested' : 'empty';
+  return goal.acid && lime.standing === 'sour' && lime.verdict === 'absent' ? 'acidBelow' : 'begun';
+}
+
+/** The pH step and the fertilization of an area, in one sentence each. */
+export function headlinesOf(plan: AreaPlan): { readonly ph: Msg; readonly feeding: Msg } {
+  const { plant, ground, treatments } = plan;
+  const { lime, sulfur, fertilizer } = treatments;
+  return {
+    ph: sulfur
+      ? sulfurHeadline(sulfur, ground.known)
+      : limeHeadline(lime, plant, toldBy(plan), ground.known),
+    feeding: fertilizerHeadline(fertilizer, plant, ground.known),
+  };
 }

@@ -1,5 +1,5 @@
 import { sampleOf, type CaseFile } from '../casefile/casefile';
-import type { AreaPlan } from '../plan/types';
+import type { AreaPlan } from '../area/areaPlan';
 import type { SlipBlock } from './slip/document';
 import { msg } from '../kernel/working/msg';
 

@@ -8,8 +8,8 @@ const settled = (input: LawnInput): LawnInput => {
     ...input,
     decisions: {
       ...input.decisions,
-      'ph-settled': lawn?.lime.digest ?? '',
-      'feeding-settled': lawn?.feed.digest ?? '',
+      'ph-settled': lawn?.treatments.lime.digest ?? '',
+      'feeding-settled': lawn?.treatments.fertilizer.digest ?? '',
     },
   };
 };

@@ -1,7 +1,10 @@
 import { SHIPPED_MATERIALS } from '../catalog/materials/materials';
-import type { AreaPlan, StepState } from '../plan/types';
+import type { AreaPlan } from '../area/areaPlan';
 import type { Problems } from '../kernel/working/context';
 import type { Finding, StepId } from '../kernel/working/finding';
+
+/** A step's state follows from the plan; nobody ticks it off. */
+export type StepState = 'not-begun' | 'decide' | 'done';
 
 export const STEPS: readonly StepId[] = [
   'ground',
@@ -43,7 +46,7 @@ function hasProblem(step: Exclude<StepId, 'slip'>, problems: Problems): boolean 
 
 /** Whether a step has any input of its own. */
 function begun(step: Exclude<StepId, 'slip'>, areas: readonly AreaPlan[]): boolean {
-  return areas.some(({ area, readings, lime, feed, sampled }) => {
+  return areas.some(({ area, readings, treatments: { lime, fertilizer }, sampled }) => {
     if (step === 'ground') {
       const { kind: _kind, ...measures } = area.shape;
       return area.shape.kind === 'unknown' || Object.values(measures).some((text) => text !== '');
@@ -51,7 +54,7 @@ function begun(step: Exclude<StepId, 'slip'>, areas: readonly AreaPlan[]): boole
     if (step === 'sample') return sampled;
     if (step === 'results' || step === 'reading') return readings.begun || readings.untested;
     if (step === 'ph') return readings.untested || (readings.begun && lime.verdict !== 'absent');
-    return (readings.begun || readings.untested) && feed.verdict !== 'absent';
+    return (readings.begun || readings.untested) && fertilizer.verdict !== 'absent';
   });
 }
 

@@ -59,7 +59,7 @@ test('ground without an area buys nothing that anybody could count', () => {
 
 test('amounts for each bed, in ounces and cups by bulk density', () => {
   const [beds] = planCase(lawnCase(BEDS)).areas;
-  const first = beds?.feed.chosen.parts[0]?.doses[0]?.amount;
+  const first = beds?.treatments.fertilizer.chosen.parts[0]?.applications[0]?.amount;
   // 2 lb N ÷ 0.46 × 0.2 = 0.870 lb in two; 0.435 lb = 6.96 oz, to half ounces under the cap 6.5 oz
   expect(value(first?.hands.ounces)).toBe(6.5);
   // 0.40625 lb ÷ 47 lb/ft³ × 119.69 cups = 1.03, about a cup; a fourth is 1.625 oz, 1½ oz

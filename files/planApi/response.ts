@@ -1,11 +1,14 @@
+import { headlinesOf } from '../../core/tell/headlines';
+import type { AreaPlan } from '../../core/area/areaPlan';
+import type { SulfurTreatment } from '../../core/treat/sulfur/types';
+import type { Application } from '../../core/treat/treatment';
 import type { CaseFile } from '../../core/casefile/casefile';
 import type { BalanceRow } from '../../core/treat/fertilizer/handOrder';
 import type { NeedRow } from '../../core/treat/fertilizer/need';
 import { SCHOOLS } from '../../core/treat/fertilizer/schools';
-import type { DealtPart } from '../../core/treat/fertilizer/types';
+import type { FertilizerProduct } from '../../core/treat/fertilizer/types';
 import type { OutlookPoint } from '../../core/outlook/phOutlook';
-import type { Dose, SulfurPlan } from '../../core/treat/types';
-import type { AreaPlan, Plan } from '../../core/plan/types';
+import type { Plan } from '../../core/plan/types';
 import type { SoilReading } from '../../core/reading/soilTest';
 import type { AreaReading } from '../../core/reading/types';
 import { findingKey } from '../../core/kernel/working/finding';
@@ -23,7 +26,7 @@ function number(figure: Figure | undefined): number | null {
   return !figure || 'absent' in figure ? null : figure.value.value;
 }
 
-function dose({ key, date, state, amount }: Dose) {
+function dose({ key, date, state, amount }: Application) {
   return {
     key,
     date,
@@ -58,7 +61,7 @@ function reading({ lines, summary }: AreaReading, say: Say) {
   };
 }
 
-function lime({ lime: plan, ground }: AreaPlan, say: Say) {
+function lime({ treatments: { lime: plan }, ground }: AreaPlan, say: Say) {
   const method = plan.methods.find(({ chosen }) => chosen);
   const dosed = plan.verdict === 'dose';
   return {
@@ -74,8 +77,8 @@ function lime({ lime: plan, ground }: AreaPlan, say: Say) {
     limeProductLb: dosed && ground.known ? number(plan.set.total) : null,
     bagLb: number(plan.chosenMaterial.bag.size),
     bagsToBuy: dosed && ground.known ? number(plan.bagsToBuy) : null,
-    testBefore: plan.testBefore ?? null,
-    doses: plan.doses.map(dose),
+    testBefore: plan.testOn ?? null,
+    doses: plan.applications.map(dose),
   };
 }
 
@@ -85,7 +88,7 @@ function expected({ date, ph, low, high }: OutlookPoint) {
 }
 
 /** Sulfur where plants of sour soil stand too high: one dose at most, never the whole sum. */
-function sulfur(plan: SulfurPlan, { ground }: AreaPlan, say: Say) {
+function sulfur(plan: SulfurTreatment, { ground }: AreaPlan, say: Say) {
   const { verdict, why, chosenMaterial, first, set, testOn, bagsToBuy } = plan;
   const dosed = verdict === 'dose';
   return {
@@ -97,7 +100,7 @@ function sulfur(plan: SulfurPlan, { ground }: AreaPlan, say: Say) {
     sulfurProductLb: dosed && ground.known ? number(set.total) : null,
     bagsToBuy: dosed && ground.known ? number(bagsToBuy) : null,
     testOn: testOn ?? null,
-    doses: plan.doses.map(dose),
+    doses: plan.applications.map(dose),
   };
 }
 
@@ -115,7 +118,7 @@ function need({ pack, laboratory, by, given, credit, need: left, difference }: N
   };
 }
 
-function product({ role, material, rate, set, doses, bag, bags }: DealtPart) {
+function product({ role, material, rate, set, applications: doses, bag, bags }: FertilizerProduct) {
   const perRow = role === 'row';
   return {
     role,
@@ -138,7 +141,7 @@ function balance({ delivered, over, short }: BalanceRow) {
   };
 }
 
-function feeding({ feed }: AreaPlan) {
+function feeding({ treatments: { fertilizer: feed } }: AreaPlan) {
   const { needs, chosen, verdict } = feed;
   const { rows, source } = needs;
   return {
@@ -173,7 +176,8 @@ function sampling({ sampling: plan }: AreaPlan) {
 }
 
 function area(plan: AreaPlan, { workings }: Plan, say: Say) {
-  const { area: of, plant, ground, readings, soilTest, headlines } = plan;
+  const { area: of, plant, ground, readings, soilTest } = plan;
+  const headlines = headlinesOf(plan);
   const rowFeet = workings[`${of.id}/ground/row-length`];
   return {
     id: of.id,
@@ -190,9 +194,9 @@ function area(plan: AreaPlan, { workings }: Plan, say: Say) {
     potassium: soilTested(soilTest.k, say),
     reading: reading(plan.reading, say),
     lime: lime(plan, say),
-    sulfur: plan.sulfur ? sulfur(plan.sulfur, plan, say) : null,
+    sulfur: plan.treatments.sulfur ? sulfur(plan.treatments.sulfur, plan, say) : null,
     phOutlook: plan.outlook.map(expected),
-    feedAcidLbCaCO3Per1000SqFt: number(plan.feedAcid),
+    feedAcidLbCaCO3Per1000SqFt: number(plan.fertilizerAcid),
     feeding: feeding(plan),
     sampling: sampling(plan),
     text: { ph: say(headlines.ph), feeding: say(headlines.feeding) },

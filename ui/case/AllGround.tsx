@@ -1,7 +1,8 @@
 'use client';
 
+import { headlinesOf } from '../../core/tell/headlines';
+import type { AreaPlan } from '../../core/area/areaPlan';
 import type { ReactNode } from 'react';
-import type { AreaPlan } from '../../core/plan/types';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Section, StepHead } from '../parts/Section';
@@ -28,10 +29,10 @@ function Line({ each }: { each: AreaPlan }): ReactNode {
           <span className="block text-small text-ink-2">{text(`plant.${each.plant.id}`)}</span>
         </td>
         <td className="px-1.5 py-1.5">
-          <FigureText message={each.headlines.ph} />
+          <FigureText message={headlinesOf(each).ph} />
         </td>
         <td className="px-1.5 py-1.5">
-          <FigureText message={each.headlines.feeding} />
+          <FigureText message={headlinesOf(each).feeding} />
         </td>
       </tr>
     </OpenableRow>

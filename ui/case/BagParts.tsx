@@ -1,7 +1,8 @@
 'use client';
 
+import type { SulfurMaterialRow } from '../../core/treat/sulfur/types';
+import type { MaterialRow } from '../../core/treat/lime/types';
 import type { ReactNode } from 'react';
-import type { MaterialRow, SulfurMaterialRow } from '../../core/treat/types';
 import { text } from '../format/text';
 import { Cell } from '../parts/Table';
 import { Figure } from '../working/Figure';

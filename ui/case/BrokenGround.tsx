@@ -1,10 +1,10 @@
 'use client';
 
+import type { BrokenArea } from '../../core/area/areaPlan';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { CaseFile } from '../../core/casefile/casefile';
-import type { BrokenArea } from '../../core/plan/types';
 import { deleteCase } from '../../store/desk';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';

@@ -1,10 +1,10 @@
 'use client';
 
+import type { Application } from '../../core/treat/treatment';
 import type { ReactNode } from 'react';
 import type { DoseSet } from '../../core/schedule/dosing/doses';
 import { shownInHands } from '../../core/schedule/dosing/inHands';
 import type { MaterialId } from '../../core/catalog/materials/types';
-import type { Dose } from '../../core/treat/types';
 import { formatDate } from '../format/date';
 import { text } from '../format/text';
 import { Cell, Table } from '../parts/Table';
@@ -15,11 +15,11 @@ import { useCase } from './caseContext';
 /** A product's dressings: of lime, or of one product of the feed. */
 export interface Dressed {
   readonly set: DoseSet;
-  readonly doses: readonly Dose[];
+  readonly applications: readonly Application[];
   readonly material?: { readonly id: MaterialId };
 }
 
-function Row({ part, dose }: { part: Dressed; dose: Dose }): ReactNode {
+function Row({ part, dose }: { part: Dressed; dose: Application }): ReactNode {
   const { area } = useCase();
   const { date, state, amount } = dose;
   const { hands, each, perPass } = amount;
@@ -62,7 +62,7 @@ export function DoseTable({
   const feed = parts.some(({ material }) => material);
   const each = ground.parts ? text(`ph.head.each.${ground.parts.kind}`) : text('ph.head.pass');
   const rows = parts
-    .flatMap((part) => part.doses.map((dose) => ({ part, dose })))
+    .flatMap((part) => part.applications.map((dose) => ({ part, dose })))
     .sort((a, b) => (a.dose.date < b.dose.date ? -1 : 1));
   return (
     <>
@@ -83,7 +83,7 @@ export function DoseTable({
         ))}
       </Table>
       {parts
-        .filter(({ doses }) => doses.length > 0)
+        .filter(({ applications }) => applications.length > 0)
         .map(({ set, material }) => (
           <div key={set.rounding.id} className="mt-1.5 text-small text-ink-2">
             <Openable>

@@ -3,7 +3,11 @@
 import Link from 'next/link';
 import { useId, type ReactNode } from 'react';
 import { NUTRIENTS, type Nutrient } from '../../core/catalog/nutrients';
-import type { DealtPart, FeedOption, FeedWay } from '../../core/treat/fertilizer/types';
+import type {
+  FertilizerProduct,
+  FertilizerOption,
+  FeedWay,
+} from '../../core/treat/fertilizer/types';
 import { SHIPPED_MATERIALS } from '../../core/catalog/materials/materials';
 import { nameFrom, text } from '../format/text';
 import { Cell, Table } from '../parts/Table';
@@ -27,10 +31,10 @@ function offered(candidates: readonly string[]): Option[] {
   ];
 }
 
-function Part({ part, chosen }: { part: DealtPart; chosen: boolean }): ReactNode {
+function Part({ part, chosen }: { part: FertilizerProduct; chosen: boolean }): ReactNode {
   const { area, state } = useCase();
   const { role, material, rate, set, bags, bag, reach } = part;
-  const candidates = area.feed.candidates[role === 'row' ? 'n' : role];
+  const candidates = area.treatments.fertilizer.candidates[role === 'row' ? 'n' : role];
   const place = decisionPlace(state.doc, area.area.id, productDecision(role));
   return (
     <OpenableRow columns={5} className="pl-6">
@@ -70,7 +74,7 @@ function Part({ part, chosen }: { part: DealtPart; chosen: boolean }): ReactNode
   );
 }
 
-function Way({ option, chosen }: { option: FeedOption; chosen: boolean }): ReactNode {
+function Way({ option, chosen }: { option: FertilizerOption; chosen: boolean }): ReactNode {
   const { session, state, area } = useCase();
   const id = useId();
   const place = decisionPlace(state.doc, area.area.id, 'feed-way');
@@ -103,7 +107,7 @@ function Way({ option, chosen }: { option: FeedOption; chosen: boolean }): React
 }
 
 /** What an option leaves over or short of a nutrient. */
-function Misfit({ option, nutrient }: { option: FeedOption; nutrient: Nutrient }): ReactNode {
+function Misfit({ option, nutrient }: { option: FertilizerOption; nutrient: Nutrient }): ReactNode {
   const row = option.balance?.[nutrient];
   if (!row || 'absent' in row.over || 'absent' in row.short) return text('feed.notCounted');
   const is = (figure: typeof row.over): boolean =>
@@ -126,7 +130,7 @@ function Misfit({ option, nutrient }: { option: FeedOption; nutrient: Nutrient }
 }
 
 /** What each way brings of each nutrient, and by how much it misses the need. */
-function BalanceTable({ options }: { options: readonly FeedOption[] }): ReactNode {
+function BalanceTable({ options }: { options: readonly FertilizerOption[] }): ReactNode {
   return (
     <Table
       label={text('feed.balance')}
@@ -160,7 +164,7 @@ function BalanceTable({ options }: { options: readonly FeedOption[] }): ReactNod
 /** Each need by its own product, and one product in one trip beside it. */
 export function FeedProducts(): ReactNode {
   const { area } = useCase();
-  const { byNeed, oneTrip, chosen } = area.feed;
+  const { byNeed, oneTrip, chosen } = area.treatments.fertilizer;
   const options = oneTrip ? [byNeed, oneTrip] : [byNeed];
   return (
     <>

@@ -1,5 +1,6 @@
 'use client';
 
+import { headlinesOf } from '../../core/tell/headlines';
 import type { ReactNode } from 'react';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
@@ -19,7 +20,7 @@ import { SoilTest } from './SoilTest';
 /** Why there is nothing to work out, or by whose rates it is. */
 function below(step: ReturnType<typeof useCase>): string {
   const { area, plan } = step;
-  const { verdict, needs } = area.feed;
+  const { verdict, needs } = area.treatments.fertilizer;
   if (verdict === 'absent' && 'absent' in needs.need.N) {
     return messageText(needs.need.N.absent, plan.workings);
   }
@@ -34,12 +35,13 @@ function below(step: ReturnType<typeof useCase>): string {
 export function FeedingStep(): ReactNode {
   const step = useCase();
   const { area } = step;
-  const { feed, ground, headlines } = area;
+  const { ground, treatments } = area;
+  const feed = treatments.fertilizer;
   return (
     <>
       <Openable>
         <StepHead
-          title={<FigureText message={headlines.feeding} />}
+          title={<FigureText message={headlinesOf(area).feeding} />}
           below={below(step)}
           act={<SettleButton what="feeding-settled" />}
         />

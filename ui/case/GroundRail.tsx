@@ -1,8 +1,8 @@
 'use client';
 
+import type { AreaPlan, BrokenArea } from '../../core/area/areaPlan';
 import type { ReactNode } from 'react';
 import { reportFor } from '../../core/site/report/reports';
-import type { AreaPlan, BrokenArea } from '../../core/plan/types';
 import { parseDate } from '../../core/kernel/typed/date';
 import { formatDate } from '../format/date';
 import { text } from '../format/text';

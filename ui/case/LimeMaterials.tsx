@@ -1,7 +1,7 @@
 'use client';
 
+import type { MaterialRow } from '../../core/treat/lime/types';
 import { useState, type ReactNode } from 'react';
-import type { MaterialRow } from '../../core/treat/types';
 import { MESHES, SCHEME_IDS, schemeOf } from '../../core/tables/lime/fineness';
 import { own } from '../../core/kernel/typed/own';
 import { messageText } from '../format/message';
@@ -128,7 +128,7 @@ function BagLabel({ chosen, materials }: { chosen: string; materials: readonly s
 /** Why a material that is advised against is taken all the same. */
 function Against(): ReactNode {
   const { area, state } = useCase();
-  const { held, passedBy, chosenMaterial } = area.lime;
+  const { held, passedBy, chosenMaterial } = area.treatments.lime;
   if ((!held && passedBy === undefined) || chosenMaterial.id === 'burnt') return null;
   const place = decisionPlace(state.doc, area.area.id, 'lime-material', 'reason');
   return (
@@ -141,7 +141,7 @@ function Against(): ReactNode {
 /** The chosen amount in every material, and the labels of the bags at hand. */
 export function LimeMaterials(): ReactNode {
   const { area, state } = useCase();
-  const { materials, chosenMaterial, brings } = area.lime;
+  const { materials, chosenMaterial, brings } = area.treatments.lime;
   const [all, setAll] = useState(false);
   const priced = materials.some(({ cost }) => cost);
   const shown = materials.filter(

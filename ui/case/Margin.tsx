@@ -1,5 +1,6 @@
 'use client';
 
+import { headlinesOf } from '../../core/tell/headlines';
 import type { ReactNode } from 'react';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
@@ -58,7 +59,7 @@ export function MarginBar(): ReactNode {
       <Openable>
         <div className="flex items-center justify-between gap-4">
           <p className="min-w-0 font-serif text-slip">
-            <FigureText message={area.headlines[step === 'feeding' ? 'feeding' : 'ph']} bold />
+            <FigureText message={headlinesOf(area)[step === 'feeding' ? 'feeding' : 'ph']} bold />
           </p>
           <Button look="quiet" onClick={() => go('slip')}>
             {text('margin.whole')}

@@ -27,7 +27,7 @@ function Rate({ figure, bold }: { figure: NeedRow['pack']; bold: boolean }): Rea
 
 /** What one school gives of each nutrient, and by how many pounds it differs here from the one followed. */
 function SchoolRow({ school }: { school: School }): ReactNode {
-  const { rows, source } = useCase().area.feed.needs;
+  const { rows, source } = useCase().area.treatments.fertilizer.needs;
   const chosen = school === source;
   const row = (nutrient: Nutrient): NeedRow => rows[nutrient] as NeedRow;
   return (
@@ -66,7 +66,7 @@ const SUM_WORDS = {
 
 /** What the soil holds, what went on this year, or what is still to give, of each nutrient. */
 function SumRow({ what }: { what: keyof typeof SUM_WORDS }): ReactNode {
-  const { rows } = useCase().area.feed.needs;
+  const { rows } = useCase().area.treatments.fertilizer.needs;
   const id = useId();
   const figures = NUTRIENTS.map((nutrient) => (rows[nutrient] as NeedRow)[what]);
   if (figures.every((figure) => figure === undefined || 'absent' in figure)) return null;
@@ -94,7 +94,7 @@ function isSaid(rows: readonly NeedRow[], school: School): boolean {
 /** N, P2O5 and K2O of a year by each school, side by side; one of them is followed. */
 export function NeedTable(): ReactNode {
   const { area } = useCase();
-  const { rows, source } = area.feed.needs;
+  const { rows, source } = area.treatments.fertilizer.needs;
   const list = NUTRIENTS.map((nutrient) => rows[nutrient] as NeedRow);
   const schools = SCHOOLS.filter((school) => school === source || isSaid(list, school));
   return (
@@ -115,7 +115,7 @@ export function NeedTable(): ReactNode {
         ))}
         <SumRow what="credit" />
         <SumRow what="given" />
-        {!area.feed.hold && <SumRow what="need" />}
+        {!area.treatments.fertilizer.hold && <SumRow what="need" />}
       </Table>
       <p className="mt-1.5 text-small text-ink-2">{text('feed.perYear')}</p>
     </>

@@ -39,8 +39,8 @@ function Row({ point }: { point: OutlookPoint }): ReactNode {
 /** The expected pH over the coming months: a drawing, and the same in figures that open. */
 export function Outlook(): ReactNode {
   const { area } = useCase();
-  const { outlook, goal, feedAcid } = area;
-  const acid = feedAcid && !('absent' in feedAcid) ? feedAcid : undefined;
+  const { outlook, goal, fertilizerAcid } = area;
+  const acid = fertilizerAcid && !('absent' in fertilizerAcid) ? fertilizerAcid : undefined;
   const sours = acid && acid.value.value >= 0;
   return (
     <>

@@ -1,7 +1,8 @@
 'use client';
 
+import { headlinesOf } from '../../core/tell/headlines';
+import type { MethodRow } from '../../core/treat/lime/types';
 import type { ReactNode } from 'react';
-import type { MethodRow } from '../../core/treat/types';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Section, StepHead } from '../parts/Section';
@@ -26,7 +27,7 @@ import { OwnSulfur, Sulfur, SulfurWanted } from './Sulfur';
 function Standing(): ReactNode {
   const { area, state } = useCase();
   const { waterPh, phUncertainty } = area.readings;
-  const { target } = area.sulfur ?? area.lime;
+  const { target } = area.treatments.sulfur ?? area.treatments.lime;
   const value = 'absent' in waterPh ? undefined : waterPh.value.value;
   const aim = 'absent' in target ? undefined : target.value.value;
   const { window, edges } = area.goal;
@@ -64,7 +65,7 @@ function Standing(): ReactNode {
           label={text('ph.trackLabel')}
         />
       </Openable>
-      {!area.sulfur && (
+      {!area.treatments.sulfur && (
         <div className="mt-2 flex flex-wrap gap-5">
           <TextField
             label={text('ph.target')}
@@ -80,9 +81,9 @@ function Standing(): ReactNode {
             place={decisionPlace(state.doc, area.area.id, 'lime-depth')}
             unit={text('unit.in')}
             hint={
-              'absent' in area.lime.treatedDepth
+              'absent' in area.treatments.lime.treatedDepth
                 ? ''
-                : text('ph.now', { value: String(area.lime.treatedDepth.value.value) })
+                : text('ph.now', { value: String(area.treatments.lime.treatedDepth.value.value) })
             }
           />
         </div>
@@ -147,7 +148,7 @@ function Method({ row }: { row: MethodRow }): ReactNode {
 
 function HowMuch(): ReactNode {
   const { area, state } = useCase();
-  const { methods } = area.lime;
+  const { methods } = area.treatments.lime;
   const labTyped = area.readings.limeRecommendation.typed.text.trim() !== '';
   const ownTyped = decisionPlace(state.doc, area.area.id, 'lime-own').value !== '';
   const shown = methods.filter(({ option, chosen }) =>
@@ -182,7 +183,7 @@ function HowMuch(): ReactNode {
 /** The lime: where the soil stands, how much by which method, with what, and when. */
 export function PhStep(): ReactNode {
   const { area, state } = useCase();
-  const { lime, sulfur, headlines } = area;
+  const { lime, sulfur } = area.treatments;
   const method = lime.methods.find(({ chosen }) => chosen);
   const hasAmount =
     lime.verdict !== 'none-needed' && !!method && !('absent' in method.option.advised);
@@ -191,7 +192,7 @@ export function PhStep(): ReactNode {
     <>
       <Openable>
         <StepHead
-          title={<FigureText message={headlines.ph} />}
+          title={<FigureText message={headlinesOf(area).ph} />}
           below={
             lime.verdict === 'dose' &&
             !sulfur && (
@@ -235,7 +236,7 @@ export function PhStep(): ReactNode {
               <LimeMaterials />
             </Section>
           )}
-          {lime.doses.length > 0 && (
+          {lime.applications.length > 0 && (
             <Section title={text('ph.when')}>
               <DoseTable parts={[lime]} known={area.ground.known} />
               <p className="mt-1.5 text-small text-ink-2">

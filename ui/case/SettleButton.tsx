@@ -27,11 +27,13 @@ interface SettleButtonProps {
  */
 export function SettleButton({ what }: SettleButtonProps): ReactNode {
   const { session, state, area } = useCase();
-  const { lime, sulfur, feed } = area;
+  const { lime, sulfur, fertilizer: feed } = area.treatments;
   const isPh = what !== 'feeding-settled';
   const treated = what === 'sulfur-settled' && sulfur ? sulfur : lime;
   const { digest, verdict } = isPh ? treated : feed;
-  const doses = isPh ? treated.doses : feed.chosen.parts.flatMap((part) => part.doses);
+  const doses = isPh
+    ? treated.applications
+    : feed.chosen.parts.flatMap((part) => part.applications);
   const areaId = area.area.id;
   const settled = own(state.doc.decisions, decisionKey(areaId, what))?.value === digest;
   const settle = useCallback((): void => {

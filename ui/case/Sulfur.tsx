@@ -1,7 +1,7 @@
 'use client';
 
+import type { SulfurMaterialRow, SulfurTreatment } from '../../core/treat/sulfur/types';
 import type { ReactNode } from 'react';
-import type { SulfurMaterialRow, SulfurPlan } from '../../core/treat/types';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Section } from '../parts/Section';
@@ -22,7 +22,7 @@ import { named } from './reportChoices';
 const MYTHS = ['coffee', 'needles', 'vinegar', 'gypsum', 'epsom', 'liquid', 'peat'] as const;
 
 /** A bed of its own mix, and plants that like the soil as it is. */
-function Instead({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
+function Instead({ sulfur }: { sulfur: SulfurTreatment }): ReactNode {
   const { mixCubicFeet, mixCubicYards, plants } = sulfur.instead;
   const known = !('absent' in mixCubicFeet);
   return (
@@ -53,7 +53,7 @@ function Instead({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
 }
 
 /** Whether sulfur can work in this soil: the one question, and what can be done instead. */
-function WorthIt({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
+function WorthIt({ sulfur }: { sulfur: SulfurTreatment }): ReactNode {
   const { area, state } = useCase();
   return (
     <>
@@ -78,7 +78,7 @@ function WorthIt({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
 }
 
 /** What each school asks for in all. */
-function Schools({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
+function Schools({ sulfur }: { sulfur: SulfurTreatment }): ReactNode {
   const { plan } = useCase();
   const { ownMore } = sulfur;
   const owned = Object.keys(ownMore).length > 0;
@@ -174,7 +174,7 @@ function Material({ row }: { row: SulfurMaterialRow }): ReactNode {
   );
 }
 
-function WithWhat({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
+function WithWhat({ sulfur }: { sulfur: SulfurTreatment }): ReactNode {
   const { area } = useCase();
   return (
     <>
@@ -201,7 +201,7 @@ function WithWhat({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
 }
 
 /** The sulfur of ground whose plants want a sourer soil. */
-export function Sulfur({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
+export function Sulfur({ sulfur }: { sulfur: SulfurTreatment }): ReactNode {
   const { area, state } = useCase();
   const dosed = sulfur.verdict === 'dose';
   const own = decisionPlace(state.doc, area.area.id, 'sulfur-own').value;
@@ -220,7 +220,7 @@ export function Sulfur({ sulfur }: { sulfur: SulfurPlan }): ReactNode {
           <Section title={text('ph.withWhat')}>
             <WithWhat sulfur={sulfur} />
           </Section>
-          {sulfur.doses.length > 0 && (
+          {sulfur.applications.length > 0 && (
             <Section title={text('ph.when')}>
               <DoseTable parts={[sulfur]} known={area.ground.known} />
             </Section>

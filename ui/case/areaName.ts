@@ -1,4 +1,4 @@
-import type { AreaPlan } from '../../core/plan/types';
+import type { AreaPlan } from '../../core/area/areaPlan';
 import { text } from '../format/text';
 
 /** What a piece of ground is called: its own name, else what grows there. */

@@ -1,7 +1,8 @@
 'use client';
 
+import type { AreaPlan, BrokenArea } from '../../core/area/areaPlan';
 import { createContext, useContext } from 'react';
-import type { AreaPlan, BrokenArea, Plan } from '../../core/plan/types';
+import type { Plan } from '../../core/plan/types';
 import type { StepId } from '../../core/kernel/working/finding';
 import type { CaseSession, SessionState } from '../../store/session';
 

@@ -1,5 +1,12 @@
 import type { Analyte } from '../../core/catalog/analytes';
-import { decisionKey, type CaseFile, type Decision, type DecisionKind, type Label, type Typed } from '../../core/casefile/casefile';
+import {
+  decisionKey,
+  type CaseFile,
+  type Decision,
+  type DecisionKind,
+  type Label,
+  type Typed,
+} from '../../core/casefile/casefile';
 import { EMPTY_LABEL, emptyResult } from '../../core/casefile/newCase';
 import type { Mesh } from '../../core/tables/lime/fineness';
 import { own } from '../../core/kernel/typed/own';

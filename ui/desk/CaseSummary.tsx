@@ -1,5 +1,6 @@
 'use client';
 
+import { headlinesOf } from '../../core/tell/headlines';
 import { useMemo, type ReactNode } from 'react';
 import type { CaseFile } from '../../core/casefile/casefile';
 import { migrate } from '../../core/casefile/migrations/migrate';
@@ -31,7 +32,7 @@ export function CaseSummary({ doc }: { doc: CaseFile }): ReactNode {
       {plan.areas.map((each) => (
         <section key={each.area.id} className="mt-3">
           <h3 className="font-semibold">{areaName(each)}</h3>
-          {[each.headlines.ph, each.headlines.feeding].map((headline) => (
+          {Object.values(headlinesOf(each)).map((headline) => (
             <Openable key={headline.id}>
               <p className="font-serif text-slip">
                 <FigureText message={headline} bold />

@@ -1,3 +1,4 @@
+import { headlinesOf } from '../../core/tell/headlines';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
@@ -123,7 +124,7 @@ function messagesOf(input: LawnInput): { all: Msg[]; plan: ReturnType<typeof pla
     ...plan.slip.blocks.flatMap((block) =>
       block.kind === 'table' ? [...block.head, ...block.rows.flat()] : [block.text],
     ),
-    ...plan.areas.flatMap(({ headlines }) => Object.values(headlines)),
+    ...plan.areas.flatMap((area) => Object.values(headlinesOf(area))),
     ...plan.areas.flatMap(({ reading }) => [
       ...(reading.summary ? [reading.summary] : []),
       ...reading.lines.flatMap(({ sentence, then, excess = [] }) => [

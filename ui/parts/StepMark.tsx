@@ -1,5 +1,5 @@
+import type { StepState } from '../../core/tell/steps';
 import type { ReactNode } from 'react';
-import type { StepState } from '../../core/plan/types';
 import { text } from '../format/text';
 
 /** A step's state as a shape and a word: full is done, half wants a decision, empty is not begun. */

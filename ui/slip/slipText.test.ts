@@ -81,7 +81,7 @@ test.each<[string, LawnInput]>([
   const file = lawnCase(input);
   const plan = planCase(file);
   const { nutrients, squareFeet } = nutrientsOnPaper(slipText(file, plan));
-  const { balance, parts } = plan.areas[0]?.feed.chosen ?? { parts: [] };
+  const { balance, parts } = plan.areas[0]?.treatments.fertilizer.chosen ?? { parts: [] };
   expect(nutrients[0]).toBeGreaterThan(0);
   const rounding = parts.reduce(
     (sum, { set }) => sum + ('absent' in set.rounding ? NaN : Math.abs(set.rounding.value.value)),

@@ -1,5 +1,6 @@
 'use client';
 
+import type { AreaPlan } from '../../core/area/areaPlan';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { Fragment, useMemo, useState, type ReactNode } from 'react';
@@ -9,7 +10,7 @@ import { emptyResult } from '../../core/casefile/newCase';
 import type { NeedRow } from '../../core/treat/fertilizer/need';
 import { NUTRIENTS, type Nutrient } from '../../core/catalog/nutrients';
 import { planCase } from '../../core/plan/plan';
-import type { AreaPlan, Plan } from '../../core/plan/types';
+import type { Plan } from '../../core/plan/types';
 import { PLANTS } from '../../core/catalog/plants/plants';
 import { own } from '../../core/kernel/typed/own';
 import { isHouse } from '../../core/catalog/packs/house';
@@ -65,7 +66,8 @@ function ReadingCell({
 }
 
 function NeedCell({ read, nutrient }: { read: Read; nutrient: Nutrient }): ReactNode {
-  const { pack: figure }: Pick<NeedRow, 'pack'> = read.area.feed.needs.rows[nutrient];
+  const { pack: figure }: Pick<NeedRow, 'pack'> =
+    read.area.treatments.fertilizer.needs.rows[nutrient];
   if ('absent' in figure) {
     return <span className="text-ink-2">{messageText(figure.absent, read.plan.workings)}</span>;
   }

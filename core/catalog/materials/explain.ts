@@ -1,6 +1,10 @@
 import { NUTRIENTS, type Nutrient } from '../nutrients';
 import type { Grade } from '../../kernel/typed/grade';
-import { percentToShare, phosphateToPhosphorus, potashToPotassium } from '../../kernel/units/convert';
+import {
+  percentToShare,
+  phosphateToPhosphorus,
+  potashToPotassium,
+} from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg } from '../../kernel/working/msg';

@@ -108,7 +108,7 @@ test('a case is read by the house pack that it holds, wherever it goes', () => {
     const pack = { id: house.id, version: house.version };
     const plan = planCase(lawnCase({ ...input, pack, house }));
     const [area] = plan.areas;
-    return [area?.soilTest.p.rating, area?.feed.needs.rows.P2O5.year] as const;
+    return [area?.soilTest.p.rating, area?.treatments.fertilizer.needs.rows.P2O5.year] as const;
   };
   expect(read(own)).toMatchObject(['medium', { value: { value: 2 } }]);
   expect(read(withValue(own, 'soilTest/p/upTo/1', 20))).toMatchObject([

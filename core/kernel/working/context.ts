@@ -3,14 +3,6 @@ import { parseNumber, type NumberRule } from '../typed/number';
 import { parseDate, type IsoDate } from '../typed/date';
 import { parseLength } from '../typed/length';
 import { lengthToFeet, pacesToFeet } from '../units/convert';
-import {
-  findingOf,
-  type Finding,
-  type FindingName,
-  type SeverityOf,
-  type StepId,
-  type Told,
-} from './finding';
 import { msg, type Msg } from './msg';
 import { Sheet, type Entry } from './sheet';
 import type { Figure } from './working';
@@ -18,22 +10,10 @@ import type { Figure } from './working';
 /** A typed value that does not parse, by its path in the case file. */
 export type Problems = Readonly<Record<string, Msg>>;
 
-/** What one run of the plan writes into: the sheet, the findings, the problems at their place. */
+/** What a computation writes into: the sheet, and the problems at their place. */
 export class PlanContext {
   readonly sheet = new Sheet();
-  readonly findings: Finding[] = [];
   readonly problems: Record<string, Msg> = {};
-
-  /** Adds a finding. */
-  find<Name extends FindingName>(
-    areaId: string,
-    step: StepId,
-    severity: SeverityOf<Name>,
-    name: Name,
-    ...told: Told<Name>
-  ): void {
-    this.findings.push(findingOf(areaId, step, severity, name, ...told));
-  }
 
   /**
    * Reads a typed number at its place in the case file. Nothing typed and what does not parse

@@ -69,19 +69,13 @@ test('ranges are carried through every end', () => {
   expect(sheet.choose(entry('chosen'), less, [])).toMatchObject({ range: { low: 5, high: 15 } });
 });
 
-test('the context keeps problems at their place and findings by area', () => {
+test('the context keeps problems at their place ', () => {
   const ctx = new PlanContext();
   const typed = { ...entry('x'), at: 'areas/lawn/shape/length' };
   expect(ctx.number(typed, 'wide', {}, 'ft', 'ground')).toMatchObject({
     absent: { id: 'absent.unreadable' },
   });
   expect(ctx.problems).toMatchObject({ 'areas/lawn/shape/length': { id: 'problem.notANumber' } });
-  ctx.find('lawn', 'ph', 'note', 'noneNeeded');
-  expect(ctx.findings[0]).toMatchObject({
-    areaId: 'lawn',
-    name: 'noneNeeded',
-    message: { id: 'finding.noneNeeded' },
-  });
   expect(ctx.date('planFrom', '')).toBeUndefined();
   expect(ctx.problems['planFrom']).toBeUndefined();
 });

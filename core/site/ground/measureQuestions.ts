@@ -1,10 +1,9 @@
-import type { Area, CaseFile } from '../../casefile/casefile';
-import { ask, asking, type Asked } from '../questions';
+import type { Area } from '../../casefile/casefile';
+import { asking, type Asked } from '../questions';
 import { parseLength } from '../../kernel/typed/length';
 import { parseNumber } from '../../kernel/typed/number';
 import { SQUARE_FEET_PER_ACRE } from '../../kernel/units/factors';
 import { quantity } from '../../kernel/units/quantity';
-import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/working/msg';
 import type { Ground } from './ground';
 
@@ -80,15 +79,9 @@ function perimeter({ id, shape }: Area, size: Ground['area']): Asked[] {
 }
 
 /**
- * Asks about what is more likely a slip than a fact. Each question can be mended by one act or said
- * to be right, and is then quiet until the value changes.
+ * What of the measures of a piece of ground is more likely a slip than a fact. Each can be mended by one act or said
+ * to be right.
  */
-export function askAboutGround(ctx: PlanContext, file: CaseFile, area: Area, ground: Ground): void {
-  const size = ground.area;
-  ask(
-    ctx,
-    file,
-    area.id,
-    [acres, inches, perimeter].flatMap((rule) => rule(area, size)),
-  );
+export function doubtfulMeasures(area: Area, ground: Ground): Asked[] {
+  return [acres, inches, perimeter].flatMap((rule) => rule(area, ground.area));
 }

@@ -7,7 +7,12 @@ import {
   poundsPerAcreToPpm,
   volumeToPpm,
 } from '../../kernel/units/convert';
-import { quantity, type Quantity, type SoilElement, type Substance } from '../../kernel/units/quantity';
+import {
+  quantity,
+  type Quantity,
+  type SoilElement,
+  type Substance,
+} from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg } from '../../kernel/working/msg';
 import type { Rating } from '../../catalog/packs/pack';

@@ -1,6 +1,6 @@
 import { earlierReport, fieldReport, lawnCase, type LawnInput } from '../../../test/cases';
 import { planCase } from '../../plan/plan';
-import type { AreaPlan } from '../../plan/types';
+import type { AreaPlan } from '../../area/areaPlan';
 import { classOf } from './classWords';
 import { applyLayout, GENERIC_LAYOUTS, layoutOf, linesOf } from '../../casefile/layouts';
 import { findingKey } from '../../kernel/working/finding';
@@ -23,11 +23,14 @@ test('three readings are one value with a spread, half a step beyond the outer o
 test('without a laboratory the pH is the surest reading’s, and lime stands at its upper end', () => {
   const kit = fieldReport('kit', ['5.0', '5.0']);
   const probe = fieldReport('probe', ['5.0', '5.5']);
-  const { readings, lime } = area({ texture: 'loam', reports: [probe, kit] });
+  const {
+    readings,
+    treatments: { lime },
+  } = area({ texture: 'loam', reports: [probe, kit] });
   expect(readings.phFromField?.source).toBe('kit');
   expect(readings.waterPh).toMatchObject({ value: { value: 5 }, range: { low: 4.75, high: 5.25 } });
   expect(readings.phUncertainty).toMatchObject({ value: { value: 0.25 } });
-  const typed = area({ texture: 'loam', ph: '5.25' }).lime;
+  const typed = area({ texture: 'loam', ph: '5.25' }).treatments.lime;
   expect(lime.digest).toBe(typed.digest);
 });
 
@@ -42,7 +45,11 @@ test('a laboratory goes before a kit', () => {
 
 test('classes of a kit are what most readings say, and set no rate', () => {
   const kit = fieldReport('kit', ['6.5', '6.5'], { p: 'low', n: 'medium' });
-  const { readings, soilTest, feed } = area({ reports: [kit] });
+  const {
+    readings,
+    soilTest,
+    treatments: { fertilizer: feed },
+  } = area({ reports: [kit] });
   expect(readings.fieldTests[0]?.classes).toEqual({ n: 'medium', p: 'low', k: '' });
   expect(soilTest.p.rating).toBeUndefined();
   expect(feed.chosen.parts.map(({ role }) => role)).not.toContain('p');
@@ -85,7 +92,7 @@ test('sulfur and compost of the last year are said, and change no amount', () =>
   const without = planCase(lawnCase({ ph: '5.4', buffer: '6.4' }));
   const names = spread.findings.map(findingKey);
   expect(names).toEqual(expect.arrayContaining(['lawn/sulfurAtWork', 'lawn/compostGiven']));
-  expect(spread.areas[0]?.lime.digest).toBe(without.areas[0]?.lime.digest);
+  expect(spread.areas[0]?.treatments.lime.digest).toBe(without.areas[0]?.treatments.lime.digest);
 });
 
 test('the newest report is the one that counts, and one without a date is the newest', () => {
@@ -118,7 +125,7 @@ test('a laboratory’s word is its class, and the pack’s rate of that class fo
   });
   const found = area({ ph: '6.5', om: '3.4', p: { text: '8' }, k: { text: '400' } });
   expect([said.soilTest.p.rating, said.soilTest.k.rating]).toEqual(['low', 'very-high']);
-  expect(said.feed.digest).toBe(found.feed.digest);
+  expect(said.treatments.fertilizer.digest).toBe(found.treatments.fertilizer.digest);
 });
 
 test.each<[string, string | undefined]>([
@@ -130,8 +137,8 @@ test.each<[string, string | undefined]>([
 
 test('amounts of one application count as often as the report says', () => {
   const rate = (more: LawnInput['more']): unknown => {
-    const { laboratory } = area({ ph: '6.5', recN: { text: '1' }, more: more ?? {} }).feed.needs
-      .rows.N;
+    const { laboratory } = area({ ph: '6.5', recN: { text: '1' }, more: more ?? {} }).treatments
+      .fertilizer.needs.rows.N;
     return 'absent' in laboratory ? laboratory.absent.id : laboratory.value.value;
   };
   expect(rate({ 'rec-per': { text: 'year' } })).toBe(1);

@@ -124,7 +124,9 @@ test('mg/dm³ needs the weight of the soil in a volume', () => {
 
 test('t/ha of lime are short tons an acre × 0.446, then lb/1000 ft²', () => {
   const [area] = planCase(lawnCase({ ph: '5.4', lab: { text: '10', unit: 't/ha' } })).areas;
-  const option = area?.lime.methods.find((row) => row.option.id === 'laboratory')?.option;
+  const option = area?.treatments.lime.methods.find(
+    (row) => row.option.id === 'laboratory',
+  )?.option;
   // 10 × 0.446090 = 4.4609 tons/acre; × 2000 ÷ 43.56 = 204.8 lb/1000 ft²
   expect(option?.requirement).toMatchObject({ value: { unit: 'lb/1000ft2' } });
   const value = option && !('absent' in option.requirement) ? option.requirement.value.value : 0;
@@ -184,7 +186,9 @@ describe('pH in CaCl2', () => {
     expect(area?.readings.phUncertainty).toMatchObject({ value: { value: 0.2 } });
     const rate = (input: LawnInput): unknown => {
       const [only] = planCase(lawnCase({ texture: 'loam', ...input })).areas;
-      return only && !('absent' in only.lime.rate) && only.lime.rate.value.value;
+      return (
+        only && !('absent' in only.treatments.lime.rate) && only.treatments.lime.rate.value.value
+      );
     };
     expect(rate({ more: sour })).toBeCloseTo(Number(rate({ ph: '5.8' })), 9);
   });
@@ -194,7 +198,7 @@ describe('pH in CaCl2', () => {
       lawnCase({ texture: 'loam', more: { 'ph-cacl2': { text: '5.3' } } }),
     ).areas;
     // Its middle is too sour, its upper end needs nothing: too little is known for a trip.
-    expect(area?.lime.verdict).toBe('not-worth-a-trip');
+    expect(area?.treatments.lime.verdict).toBe('not-worth-a-trip');
   });
 
   test('converted by the laboratory already it stands as it is, and a water pH goes before it', () => {

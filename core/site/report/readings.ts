@@ -1,6 +1,11 @@
-import { MORE_ANALYTES, OTHER_ANALYTES, type Analyte, type MoreAnalyte } from '../../catalog/analytes';
+import {
+  MORE_ANALYTES,
+  OTHER_ANALYTES,
+  type Analyte,
+  type MoreAnalyte,
+} from '../../catalog/analytes';
 import { type Area, type CaseFile } from '../../casefile/casefile';
-import { ask, asking, type Asked } from '../questions';
+import { asking, type Asked } from '../questions';
 import { TEXTURES } from '../../tables/lime/byTexture';
 import { WATER_ABOVE_CACL2 } from '../../tables/soil/phMedia';
 import { SMP_BUFFER_START } from '../../tables/lime/smp';
@@ -16,7 +21,7 @@ import { readFieldTests, surestOf, type FieldTest } from './fieldTests';
 import { readOther } from './supplementaryAnalytes';
 import { implausible } from './plausible';
 import { reportFor } from './reports';
-import type { Readings } from './types';
+import type { AskedReadings, Readings } from './types';
 
 /** pH bounds that a soil in the field stays within; outside them a value is a slip of the pen. */
 const SOIL_PH = { min: 3, max: 10 };
@@ -179,25 +184,6 @@ function isOrganic(
   return 'absent' in cec || cec.value.value >= MUCK_FROM_CEC;
 }
 
-/** What the plan rests on that is not what it would rather rest on. */
-function notices(ctx: PlanContext, file: CaseFile, areaId: string, readings: Readings): void {
-  const { phFromField: by, recommended, waterPh } = readings;
-  if (by) {
-    const ph = { working: waterPh.id };
-    ctx.find(areaId, 'ph', 'note', `phFromField.${by.source}`, { ph }, [waterPh]);
-  }
-  const { typed } = recommended;
-  const amounts = [typed['rec-n'], typed['rec-p'], typed['rec-k'], typed['rec-product']];
-  const planted = own(file.areas, areaId)?.situation !== 'tilled';
-  if (
-    typed['rec-per'].text === 'planting' &&
-    planted &&
-    amounts.some(({ text }) => text.trim() !== '')
-  ) {
-    ctx.find(areaId, 'feeding', 'note', 'recAtPlanting');
-  }
-}
-
 /** Where more than one sample names the area, the first is taken, and that is asked. */
 function severalSamples(file: CaseFile, areaId: string): Asked[] {
   const all = Object.values(file.samples).filter(({ areaIds }) => areaIds.includes(areaId));
@@ -210,7 +196,12 @@ function severalSamples(file: CaseFile, areaId: string): Asked[] {
 }
 
 /** Reads the report of an area: values as typed into figures, slips of the pen into problems. */
-export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pack: Pack): Readings {
+export function readReport(
+  ctx: PlanContext,
+  file: CaseFile,
+  areaId: string,
+  pack: Pack,
+): AskedReadings {
   const found = reportFor(file, areaId);
   const column = columnOf(ctx, `${areaId}/report`, found?.report, found?.sample.id ?? '');
   const { base, typed, entry, body } = column;
@@ -265,11 +256,9 @@ export function readReport(ctx: PlanContext, file: CaseFile, areaId: string, pac
         (value) => value.text.trim() !== '',
       ),
   };
-  notices(ctx, file, areaId, readings);
-  ask(ctx, file, areaId, severalSamples(file, areaId));
   const earlier = found ? compareWithEarlier(ctx, { file, areaId, readings, ...found }) : undefined;
   const dates = { ...(reported ? { reported } : {}), ...(taken ? { taken } : {}) };
   const seen = { file, areaId, readings, base, typed, dates, earlier };
-  ask(ctx, file, areaId, implausible(ctx, seen));
-  return earlier ? { ...readings, earlier } : readings;
+  const questions = [...severalSamples(file, areaId), ...implausible(ctx, seen)];
+  return { ...readings, ...(earlier ? { earlier } : {}), questions };
 }

@@ -1,7 +1,10 @@
 import type { OtherAnalyte } from '../../catalog/analytes';
 import type { Typed } from '../../casefile/casefile';
 import { CACO3_EQUIVALENT, equivalentMass, SHARE_OF_ION } from '../../tables/molarMass';
-import { microSiemensToDeciSiemens, milliequivalentsToMilligrams } from '../../kernel/units/convert';
+import {
+  microSiemensToDeciSiemens,
+  milliequivalentsToMilligrams,
+} from '../../kernel/units/convert';
 import { quantity, type Quantity, type Substance } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/working/msg';

@@ -6,6 +6,7 @@ import type { Quantity } from '../../kernel/units/quantity';
 import type { Figure } from '../../kernel/working/working';
 import type { Extracted } from './extracted';
 import type { FieldTest } from './fieldTests';
+import type { Asked } from '../questions';
 import type { Recommended } from './recommendation';
 
 /** What is held against the report before. */
@@ -69,4 +70,9 @@ export interface Readings {
   readonly untested: boolean;
   /** Whether anything at all was typed. */
   readonly begun: boolean;
+}
+
+/** The readings of an area, and what in them is more likely a slip than a fact. */
+export interface AskedReadings extends Readings {
+  readonly questions: readonly Asked[];
 }

@@ -2,7 +2,7 @@ import { lawnCase, type LawnInput } from '../../../test/cases';
 import { planCase } from '../../plan/plan';
 import { EMPTY_SHAPE } from '../../casefile/newCase';
 import type { Area } from '../../casefile/casefile';
-import type { AreaPlan } from '../../plan/types';
+import type { AreaPlan } from '../../area/areaPlan';
 import { coresFor } from './cores';
 import { sampleName } from './sampleNames';
 import { samplingSheet } from '../../tell/samplingSheet';
@@ -139,7 +139,10 @@ test('clues ask and explain; they never change an amount', () => {
   const plain = planned(report);
   const seen = planned(report, { site: { ...site(''), clues: 'moss clover nonsense' } });
   expect(seen.sampling.clues.map(({ id }) => id)).toEqual(['clue.moss.means', 'clue.clover.means']);
-  expect([seen.lime.digest, seen.feed.digest]).toEqual([plain.lime.digest, plain.feed.digest]);
+  expect([seen.treatments.lime.digest, seen.treatments.fertilizer.digest]).toEqual([
+    plain.treatments.lime.digest,
+    plain.treatments.fertilizer.digest,
+  ]);
 });
 
 test('the sheet says what is wanted of this ground', () => {

@@ -44,6 +44,8 @@ export interface SamplingPlan {
   readonly clues: readonly Msg[];
   /** Before this a sample says little: lime or feed is still too fresh. */
   readonly notBefore: IsoDate | undefined;
+  /** When something was spread so shortly before the sample was taken that it tells of that. */
+  readonly tooSoonAfter: IsoDate | undefined;
 }
 
 /** What may be seen on the ground, each with a sentence of its own. */
@@ -199,16 +201,8 @@ export function planSampling(ctx: PlanContext, input: SamplingInput): SamplingPl
   const last = lastSpread(file, area.id);
   const notBefore = last ? addDays(last, 7 * WEEKS_AFTER_SPREADING) : undefined;
   const taken = parseDate(sample?.takenOn ?? '');
-  if (
-    last &&
-    notBefore &&
-    taken.kind === 'value' &&
-    taken.value > last &&
-    taken.value < notBefore
-  ) {
-    const params = { last: { date: last }, weeks: WEEKS_AFTER_SPREADING };
-    ctx.find(area.id, 'sample', 'note', 'sampledTooSoon', params);
-  }
+  const tooSoon =
+    last && notBefore && taken.kind === 'value' && taken.value > last && taken.value < notBefore;
   const seen = area.site.clues.split(' ');
   return {
     depth: ctx.constant(
@@ -223,5 +217,6 @@ export function planSampling(ctx: PlanContext, input: SamplingInput): SamplingPl
     how: howTo(input, sample?.lead === 'yes'),
     clues: CLUES.filter((clue) => seen.includes(clue)).map((clue) => msg(`clue.${clue}.means`)),
     notBefore,
+    tooSoonAfter: tooSoon ? last : undefined,
   };
 }

@@ -41,6 +41,5 @@ export const SMP_DEPTH_IN = 8;
 /** pH that the SMP buffer itself is set to; a soil cannot read above it. */
 export const SMP_BUFFER_START = 7.5;
 
-
 /** A buffer above the table's first row has not moved enough to be told apart from none. */
 export const SMP_RESOLVES_TO = Math.max(...SMP_ROWS.map(([buffer]) => buffer));

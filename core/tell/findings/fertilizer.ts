@@ -1,8 +1,8 @@
 import { decisionOf } from '../../casefile/casefile';
 import { MOST_DOSES } from '../../schedule/dosing/doses';
-import type { PlanContext } from '../../kernel/working/context';
+import type { AreaPlan } from '../../area/areaPlan';
+import type { FindInput, Finder } from './finder';
 import { NUTRIENTS } from '../../catalog/nutrients';
-import type { FeedInput, FeedPlan } from '../../treat/fertilizer/types';
 
 /** More over the need than this is said, lb/1000 ft². Common practice. */
 const OVER_WORTH_SAYING = 0.1;
@@ -10,64 +10,62 @@ const OVER_WORTH_SAYING = 0.1;
 const BONE_IDLE_ABOVE_PH = 7;
 
 /** What the soil test leaves to say: no test at all, nutrients that the pack cannot rate. */
-function testFindings(ctx: PlanContext, input: FeedInput, { needs }: FeedPlan): void {
-  const { area, readings, soilTest } = input;
+function testFindings(finder: Finder, { readings, soilTest, treatments }: AreaPlan): void {
+  const { needs } = treatments.fertilizer;
   if (readings.untested) {
-    ctx.find(area.id, 'feeding', 'note', 'feedUntested', {}, [needs.need.N]);
+    finder.find('feeding', 'note', 'feedUntested', {}, [needs.need.N]);
     return;
   }
   if (!readings.begun || needs.source === 'laboratory') return;
   for (const reading of [soilTest.p, soilTest.k]) {
     const { rating, sentence, analyte, value } = reading;
     if (rating === 'very-high') {
-      ctx.find(area.id, 'feeding', 'note', `veryHigh.${analyte}`, {}, [value]);
+      finder.find('feeding', 'note', `veryHigh.${analyte}`, {}, [value]);
     } else if (!rating && !(readings.phFromField && sentence.id === 'reading.notTested')) {
-      ctx.find(area.id, 'feeding', 'note', `unrated.${analyte}`, { why: sentence }, [value]);
+      finder.find('feeding', 'note', `unrated.${analyte}`, { why: sentence }, [value]);
     }
   }
   if (soilTest.k.rating && 'absent' in readings.cec) {
-    ctx.find(area.id, 'feeding', 'note', 'cecUnknown', {}, [soilTest.k.value]);
+    finder.find('feeding', 'note', 'cecUnknown', {}, [soilTest.k.value]);
   }
 }
 
 /** What the advisor should know of the products that are chosen. */
-function productFindings(
-  ctx: PlanContext,
-  input: FeedInput,
-  { chosen, candidates }: FeedPlan,
-): void {
-  const { file, area, readings, materials } = input;
+function productFindings(finder: Finder, { file, plan, materials }: FindInput): void {
+  const { area, readings, treatments } = plan;
+  const { chosen, candidates } = treatments.fertilizer;
   for (const what of ['feed-n', 'feed-p', 'feed-k', 'feed-one'] as const) {
     const decided = decisionOf(file, area.id, what)?.value ?? '';
     const role = what.slice('feed-'.length) as 'n' | 'p' | 'k' | 'one';
     const material = materials.fertilizers.find(({ id }) => id === decided);
     if (!material || candidates[role].includes(decided)) continue;
     const name = material.pesticide ? 'pesticideRefused' : 'productRefused';
-    ctx.find(area.id, 'feeding', material.pesticide ? 'stop' : 'note', `${name}.${role}`);
+    finder.find('feeding', material.pesticide ? 'stop' : 'note', `${name}.${role}`);
   }
   for (const nutrient of NUTRIENTS) {
     const row = chosen.balance?.[nutrient];
     if (row && !('absent' in row.over) && row.over.value.value > OVER_WORTH_SAYING) {
       const params = { over: { working: row.over.id } };
-      ctx.find(area.id, 'feeding', 'note', `feedOver.${nutrient}`, params, [row.over]);
+      finder.find('feeding', 'note', `feedOver.${nutrient}`, params, [row.over]);
     }
   }
   const organic = chosen.parts.find(({ material }) => material.organic && material.grade.N > 0);
   if (organic) {
     const part = { working: `${area.id}/feed/${organic.role}/first-season` };
-    ctx.find(area.id, 'feeding', 'note', 'carriesOver', { part });
+    finder.find('feeding', 'note', 'carriesOver', { part });
   }
   const sweet =
     !('absent' in readings.waterPh) && readings.waterPh.value.value > BONE_IDLE_ABOVE_PH;
   if (sweet && chosen.parts.some(({ material }) => material.id.includes('bone-meal'))) {
-    ctx.find(area.id, 'feeding', 'note', 'boneMealIdle', {}, [readings.waterPh]);
+    finder.find('feeding', 'note', 'boneMealIdle', {}, [readings.waterPh]);
   }
 }
 
-function settlement(ctx: PlanContext, { file, area }: FeedInput, plan: FeedPlan): void {
+function settlement(finder: Finder, { file, plan: { area, treatments } }: FindInput): void {
+  const plan = treatments.fertilizer;
   const totals = plan.chosen.parts.map(({ set }) => set.total);
   if (totals.some((total) => 'absent' in total)) {
-    ctx.find(area.id, 'feeding', 'decide', 'areaMissing', {}, totals, { subject: 'feeding' });
+    finder.find('feeding', 'decide', 'areaMissing', {}, totals, { subject: 'feeding' });
     return;
   }
   const many = plan.chosen.parts.find(
@@ -75,41 +73,42 @@ function settlement(ctx: PlanContext, { file, area }: FeedInput, plan: FeedPlan)
   );
   if (many && !('absent' in many.set.count)) {
     const { count } = many.set;
-    ctx.find(area.id, 'feeding', 'decide', 'feedTooMany', { count: count.value.value }, [count]);
+    finder.find('feeding', 'decide', 'feedTooMany', { count: count.value.value }, [count]);
     return;
   }
-  if (plan.chosen.parts.some(({ set, doses }) => doses.length < set.doses.length)) {
-    ctx.find(area.id, 'feeding', 'decide', 'feedUndated', {}, totals);
+  if (plan.chosen.parts.some(({ set, applications }) => applications.length < set.doses.length)) {
+    finder.find('feeding', 'decide', 'feedUndated', {}, totals);
   }
   const settled = decisionOf(file, area.id, 'feeding-settled');
   if (settled?.value === plan.digest) return;
   const name = settled && settled.value !== '' ? 'feedChangedSinceSettled' : 'feedUnsettled';
-  ctx.find(area.id, 'feeding', 'decide', name, {}, totals);
+  finder.find('feeding', 'decide', name, {}, totals);
 }
 
 /** What the feeding step has to say: what is not known, what is over, what wants settling. */
-export function feedFindings(ctx: PlanContext, input: FeedInput, plan: FeedPlan): void {
-  const { area, readings, plant, ground } = input;
+export function fertilizerFindings(finder: Finder, input: FindInput): void {
+  const { area, readings, plant, ground, treatments } = input.plan;
+  const plan = treatments.fertilizer;
   const { needs, verdict } = plan;
   if (plan.hold) {
     const { why, figure } = plan.hold;
     const value = { working: figure.id };
-    ctx.find(area.id, 'feeding', 'note', `feedHeld.${why}`, { value }, [figure]);
+    finder.find('feeding', 'note', `feedHeld.${why}`, { value }, [figure]);
     return;
   }
   if (verdict === 'none-needed' || verdict === 'none-known') {
     const present = NUTRIENTS.map((nutrient) => needs.need[nutrient]);
     const name = verdict === 'none-known' ? 'feedNoneKnown' : 'feedNone';
-    ctx.find(area.id, 'feeding', 'note', name, {}, present);
-    testFindings(ctx, input, plan);
+    finder.find('feeding', 'note', name, {}, present);
+    testFindings(finder, input.plan);
     return;
   }
   if (verdict === 'absent' || !(readings.begun || readings.untested)) return;
   if (plant.form === 'lawn' && needs.source !== 'laboratory' && area.clippings === 'unknown') {
-    ctx.find(area.id, 'feeding', 'note', 'clippingsUnknown', {}, [needs.need.N]);
+    finder.find('feeding', 'note', 'clippingsUnknown', {}, [needs.need.N]);
   }
-  if (ground.rows) ctx.find(area.id, 'feeding', 'note', 'rowsSideDressed', {}, [ground.rows]);
-  testFindings(ctx, input, plan);
-  productFindings(ctx, input, plan);
-  settlement(ctx, input, plan);
+  if (ground.rows) finder.find('feeding', 'note', 'rowsSideDressed', {}, [ground.rows]);
+  testFindings(finder, input.plan);
+  productFindings(finder, input);
+  settlement(finder, input);
 }

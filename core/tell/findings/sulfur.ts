@@ -1,54 +1,16 @@
+import type { SulfurTreatment } from '../../treat/sulfur/types';
 import { decisionOf } from '../../casefile/casefile';
-import { WATER_LIME } from '../../tables/sulfur';
-import { perAcreToPerThousand } from '../../kernel/units/convert';
-import { quantity } from '../../kernel/units/quantity';
-import type { PlanContext } from '../../kernel/working/context';
+import { afterWarmMonths } from '../../treat/sulfur/past';
+import { EDGE_MARGIN } from '../../tables/sulfur';
+import type { FindInput, Finder } from './finder';
 import { msg } from '../../kernel/working/msg';
 import { SULFUR_SCHOOLS } from '../../treat/sulfur/need';
-import type { LimeInput, SulfurPlan } from '../../treat/types';
-
-/** Sulfur that each inch of watering takes merely to stand still, where the water's alkalinity is known. */
-function waterLime(
-  ctx: PlanContext,
-  { area, readings }: Pick<LimeInput, 'area' | 'readings'>,
-): void {
-  const alkalinity = readings.others['water-alkalinity'];
-  if (!alkalinity || 'absent' in alkalinity || alkalinity.value.value === 0) return;
-  const id = `${area.id}/sulfur/water`;
-  const { poundsPerAcreInch, undoneByPound } = WATER_LIME;
-  const lime = ctx.sheet.derive(
-    'equation',
-    {
-      id: `${id}/lime`,
-      label: msg('sulfur.waterLime'),
-      source: 'practice',
-      detail: { equation: 'water-lime' },
-    },
-    [alkalinity],
-    ({ value }) => quantity(value * poundsPerAcreInch, 'lb/acre', 'CaCO3'),
-  );
-  const undone = { id: `${id}/undone`, label: msg('sulfur.undone'), source: 'aapfco' } as const;
-  const each = ctx.constant(undone, undoneByPound, 'ratio', 'CaCO3');
-  const perAcre = ctx.sheet.derive(
-    'divide',
-    { id: `${id}/per-acre`, label: msg('sulfur.standStillAcre') },
-    [lime, each],
-    (lb, part) => quantity(lb.value / part.value, 'lb/acre', 'S'),
-  );
-  const rate = ctx.sheet.derive(
-    'convert',
-    { id, label: msg('sulfur.standStill'), source: 'definition' },
-    [perAcre],
-    (q) => perAcreToPerThousand(q),
-  );
-  ctx.find(area.id, 'ph', 'note', 'waterSweetens', { rate: { working: rate.id } }, [rate]);
-}
 
 /** An own amount more than this over a school is looked at twice, %. */
 const MUCH_MORE = 20;
 
 /** Says where an own amount is far over what a school asks for: tenths are easily miscounted. */
-function ownIsMuch(ctx: PlanContext, areaId: string, { ownMore }: SulfurPlan): void {
+function ownIsMuch(finder: Finder, { ownMore }: SulfurTreatment): void {
   const shares = SULFUR_SCHOOLS.flatMap((school) => {
     const more = ownMore[school];
     return !more || 'absent' in more ? [] : [{ school, more, value: more.value.value }];
@@ -59,40 +21,69 @@ function ownIsMuch(ctx: PlanContext, areaId: string, { ownMore }: SulfurPlan): v
     share: { working: most.more.id },
     school: msg(`sulfur.school.${most.school}`),
   };
-  ctx.find(areaId, 'ph', 'note', 'sulfurOwnMuch', params, [most.more]);
+  finder.find('ph', 'note', 'sulfurOwnMuch', params, [most.more]);
 }
 
 /** What there is to ask, to decide and to know about the sulfur of an area. */
-export function sulfurFindings(
-  ctx: PlanContext,
-  { file, area, readings, ground }: LimeInput,
-  plan: SulfurPlan,
-): void {
+export function sulfurFindings(finder: Finder, { file, plan: areaPlan }: FindInput): void {
+  const { area, readings, ground, treatments } = areaPlan;
+  const plan = treatments.sulfur;
+  if (!plan) return;
   const { verdict, why, chosenMaterial, set, first } = plan;
   if (verdict === 'ask' && why)
-    ctx.find(area.id, 'ph', 'decide', 'sulfurAsk', { why }, [readings.waterPh]);
+    finder.find('ph', 'decide', 'sulfurAsk', { why }, [readings.waterPh]);
   if (verdict === 'refused' && why) {
-    ctx.find(area.id, 'ph', 'note', 'sulfurRefused', { why }, [readings.waterPh]);
+    finder.find('ph', 'note', 'sulfurRefused', { why }, [readings.waterPh]);
   }
-  if (verdict === 'wait' && why) ctx.find(area.id, 'ph', 'note', 'sulfurWait', { why });
-  waterLime(ctx, { area, readings });
-  ownIsMuch(ctx, area.id, plan);
+  if (verdict === 'wait' && why) finder.find('ph', 'note', 'sulfurWait', { why });
+  if (plan.standStill) {
+    const rate = plan.standStill;
+    finder.find('ph', 'note', 'waterSweetens', { rate: { working: rate.id } }, [rate]);
+  }
+  ownIsMuch(finder, plan);
   if (verdict !== 'dose') return;
   if (chosenMaterial.mixed) {
-    ctx.find(area.id, 'ph', 'note', 'sulfurMix', {}, [chosenMaterial.bag.worth]);
+    finder.find('ph', 'note', 'sulfurMix', {}, [chosenMaterial.bag.worth]);
   }
   if (chosenMaterial.sulfate) {
     const material = msg(`material.${chosenMaterial.id}`);
-    ctx.find(area.id, 'ph', 'note', 'sulfateAtOnce', { material }, [chosenMaterial.rate]);
+    finder.find('ph', 'note', 'sulfateAtOnce', { material }, [chosenMaterial.rate]);
   }
   const decided = decisionOf(file, area.id, 'sulfur-material')?.value;
   const refusedRow = plan.materials.find(({ id, refused }) => refused && id === decided);
-  if (refusedRow) ctx.find(area.id, 'ph', 'note', 'aluminumRefused', {}, []);
+  if (refusedRow) finder.find('ph', 'note', 'aluminumRefused', {}, []);
   if ('absent' in set.total) {
-    ctx.find(area.id, 'ph', 'decide', 'areaMissing', {}, [set.total], { subject: 'sulfur' });
+    finder.find('ph', 'decide', 'areaMissing', {}, [set.total], { subject: 'sulfur' });
     return;
   }
   if (decisionOf(file, area.id, 'sulfur-settled')?.value === plan.digest) return;
   const figure = ground.known ? set.total : first;
-  ctx.find(area.id, 'ph', 'decide', 'sulfurUnsettled', { total: { working: figure.id } }, [figure]);
+  finder.find('ph', 'decide', 'sulfurUnsettled', { total: { working: figure.id } }, [figure]);
+}
+
+/**
+ * Guards against overshoot: an amount entered before the last one can have worked, or near the lower end of the range,
+ * stops with the reason; what was spread too soon is said.
+ */
+export function sulfurGuards(finder: Finder, { file, plan }: FindInput): void {
+  const { area, goal, readings, past, treatments } = plan;
+  const { waterPh } = readings;
+  const { sulfur } = treatments;
+  const days = past.sulfurOn;
+  const wanted = (decisionOf(file, area.id, 'sulfur-own')?.value ?? '').trim() !== '';
+  if (wanted && sulfur?.verdict === 'wait' && sulfur.why) {
+    finder.find('ph', 'stop', 'sulfurTooSoon', { why: sulfur.why }, [sulfur.gross]);
+  }
+  const tooSoon = days.some((day, at) => {
+    const before = days[at - 1];
+    return before !== undefined && afterWarmMonths(before) > day;
+  });
+  if (tooSoon) finder.find('ph', 'note', 'sulfurRepeated');
+  if ('absent' in waterPh || waterPh.value.value >= goal.window.low + EDGE_MARGIN) return;
+  const edge = { low: { working: goal.edges.low.id }, ph: { working: waterPh.id } };
+  const rests = [waterPh, goal.edges.low];
+  if (wanted) finder.find('ph', 'stop', 'sulfurNearEdge', edge, rests);
+  const last = days.at(-1);
+  if (last && plan.planFrom && afterWarmMonths(last) > plan.planFrom)
+    finder.find('ph', 'note', 'sulfurOvershoots', edge, rests);
 }

@@ -1,8 +1,6 @@
-import { decisionOf, type Area, type CaseFile, type DecisionKind } from '../../casefile/casefile';
+import { decisionOf, type DecisionKind } from '../../casefile/casefile';
 import { SCHOOLS } from '../../treat/fertilizer/schools';
-import type { Materials } from '../../catalog/materials/materials';
-import type { LimePlan } from '../../treat/types';
-import type { PlanContext } from '../../kernel/working/context';
+import type { FindInput, Finder } from './finder';
 import type { StepId } from '../../kernel/working/finding';
 
 /** What may be decided for of a kind, by the step that it belongs to. */
@@ -13,17 +11,17 @@ interface Choice {
 }
 
 /** A choice that nobody here knows is not followed, and that is said: another stands in its place. */
-export function noticeUnknownChoices(
-  ctx: PlanContext,
-  file: CaseFile,
-  area: Area,
-  lime: LimePlan,
-  { lime: limes, sulfur, fertilizers }: Materials,
-): void {
+export function unknownChoices(finder: Finder, { file, plan, materials }: FindInput): void {
+  const { area, treatments } = plan;
+  const { lime: limes, sulfur, fertilizers } = materials;
   const ids = (all: readonly { readonly id: string }[]): string[] => all.map(({ id }) => id);
   const feeds = ids(fertilizers);
   const choices: readonly Choice[] = [
-    { what: 'lime-method', step: 'ph', among: lime.methods.map(({ option }) => option.id) },
+    {
+      what: 'lime-method',
+      step: 'ph',
+      among: treatments.lime.methods.map(({ option }) => option.id),
+    },
     { what: 'lime-material', step: 'ph', among: ids(limes) },
     { what: 'sulfur-material', step: 'ph', among: ids(sulfur) },
     { what: 'feed-source', step: 'feeding', among: SCHOOLS },
@@ -36,6 +34,6 @@ export function noticeUnknownChoices(
   for (const { what, step, among } of choices) {
     const value = decisionOf(file, area.id, what)?.value.trim() ?? '';
     if (value === '' || among.includes(value)) continue;
-    ctx.find(area.id, step, 'note', 'choiceUnknown', { value }, [], { subject: what });
+    finder.find(step, 'note', 'choiceUnknown', { value }, [], { subject: what });
   }
 }

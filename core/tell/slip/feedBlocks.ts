@@ -1,18 +1,14 @@
-import type { AreaPlan } from '../../plan/types';
+import type { Application } from '../../treat/treatment';
+import type { AreaPlan } from '../../area/areaPlan';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import { isNeeded } from '../../treat/fertilizer/handOrder';
-import type { DealtPart } from '../../treat/fertilizer/types';
-import type { Dose } from '../../treat/types';
+import type { FertilizerProduct } from '../../treat/fertilizer/types';
 import { msg, type Msg } from '../../kernel/working/msg';
+import { fertilizerIsTold } from '../told';
 import { sentence, type SlipBlock } from './document';
 
-/** Feeding is told where the lime is known, or where nothing was tested and there is no lime to know. */
-export function feedIsTold({ lime, readings }: Pick<AreaPlan, 'lime' | 'readings'>): boolean {
-  return lime.verdict !== 'absent' || readings.untested;
-}
-
 /** How to take an amount: half each way on a lawn, so much for each bed, else as it is. */
-function howOf({ plant, ground }: AreaPlan, { amount }: Dose): Msg {
+function howOf({ plant, ground }: AreaPlan, { amount }: Application): Msg {
   const { each, hands, perPass } = amount;
   if (each && ground.parts) {
     const params = { kind: ground.parts.kind, each: { working: shownInHands(each).id } };
@@ -28,7 +24,7 @@ function howOf({ plant, ground }: AreaPlan, { amount }: Dose): Msg {
     : msg('slip.evenly');
 }
 
-function doseSentence(plan: AreaPlan, part: DealtPart, dose: Dose): SlipBlock {
+function doseSentence(plan: AreaPlan, part: FertilizerProduct, dose: Application): SlipBlock {
   const params = {
     date: { date: dose.date },
     amount: { working: shownInHands(dose.amount.hands).id },
@@ -41,7 +37,7 @@ function doseSentence(plan: AreaPlan, part: DealtPart, dose: Dose): SlipBlock {
   return { kind: 'sentence', text: told };
 }
 
-function leadOf(plan: AreaPlan, part: DealtPart, buying: boolean): SlipBlock {
+function leadOf(plan: AreaPlan, part: FertilizerProduct, buying: boolean): SlipBlock {
   const material = msg(`material.${part.material.id}`);
   const counted = (plan.ground.known || part.role === 'row') && buying;
   const text = counted
@@ -51,8 +47,8 @@ function leadOf(plan: AreaPlan, part: DealtPart, buying: boolean): SlipBlock {
 }
 
 /** How feed goes on: watered in on a lawn, worked in or along the row in a bed. */
-function manner({ plant, feed }: AreaPlan): SlipBlock {
-  const rows = feed.chosen.parts.some(({ role }) => role === 'row');
+function manner({ plant, treatments }: AreaPlan): SlipBlock {
+  const rows = treatments.fertilizer.chosen.parts.some(({ role }) => role === 'row');
   const name = rows ? 'row' : plant.form;
   return { kind: 'sentence', text: msg(`slip.feedHow.${name}`) };
 }
@@ -67,7 +63,8 @@ export function feedBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
 }
 
 /** What of the soil changes the feeding: its nitrate, a test that lime has spoilt, lime that ties up phosphate. */
-function soilBlocks({ feed, soilTest, limy }: AreaPlan): SlipBlock[] {
+function soilBlocks({ treatments, soilTest, calcareous }: AreaPlan): SlipBlock[] {
+  const feed = treatments.fertilizer;
   const { credit, need, year } = feed.needs.rows.N;
   const counts = [credit, year].every((rate) => rate && isNeeded(rate));
   const covered = !isNeeded(need);
@@ -75,28 +72,29 @@ function soilBlocks({ feed, soilTest, limy }: AreaPlan): SlipBlock[] {
   return [
     ...(counts ? [sentence(covered ? 'slip.nitrateCovers' : 'slip.nitrateCounts')] : []),
     ...(soilTest.p.sentence.id === 'reading.brayOnLimy' ? [sentence('slip.brayOnLimy')] : []),
-    ...(limy && phosphate ? [sentence('slip.phosphateOnLime')] : []),
+    ...(calcareous && phosphate ? [sentence('slip.phosphateOnLime')] : []),
   ];
 }
 
 function fedBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
-  const { feed, plant } = plan;
+  const { treatments, plant } = plan;
+  const feed = treatments.fertilizer;
   const { form } = plant;
   // What holds it back stands above the page already, and waits for no lime.
   if (feed.hold) return [{ kind: 'lead', text: msg(`slip.feedHeld.${feed.hold.why}`) }];
-  if (!feedIsTold(plan)) return [{ kind: 'sentence', text: msg('slip.feedAfterLime') }];
+  if (!fertilizerIsTold(plan)) return [{ kind: 'sentence', text: msg('slip.feedAfterLime') }];
   const inSoil = soilBlocks(plan);
   if (feed.verdict === 'none-needed' || feed.verdict === 'none-known') {
     const name = feed.verdict === 'none-known' ? 'slip.noFeedKnown' : 'slip.noFeed';
     return [{ kind: 'lead', text: msg(name) }, ...inSoil];
   }
   const { parts } = feed.chosen;
-  if (feed.verdict === 'absent' || !parts.some(({ doses }) => doses.length > 0)) {
+  if (feed.verdict === 'absent' || !parts.some(({ applications }) => applications.length > 0)) {
     return [{ kind: 'sentence', text: msg('slip.feedLater', { form }) }, ...inSoil];
   }
   const blocks = parts.flatMap((part): SlipBlock[] => [
     leadOf(plan, part, buying),
-    ...part.doses.map((dose) => doseSentence(plan, part, dose)),
+    ...part.applications.map((dose) => doseSentence(plan, part, dose)),
   ]);
   return [...blocks, manner(plan), ...inSoil];
 }

@@ -1,5 +1,5 @@
 import { forbidsFood, leadOf } from '../../reading/lead';
-import type { AreaPlan } from '../../plan/types';
+import type { AreaPlan } from '../../area/areaPlan';
 import { msg, type Msg } from '../../kernel/working/msg';
 import type { SlipBlock } from './document';
 
@@ -14,7 +14,8 @@ export function nameOnPage({ area, plant }: Pick<AreaPlan, 'area' | 'plant'>): M
  * decide it away. A total below all guidance is no hazard to begin with.
  */
 export function hazardBlocks(plan: AreaPlan): SlipBlock[] {
-  const { feed, readings } = plan;
+  const { treatments, readings } = plan;
+  const { hold } = treatments.fertilizer;
   const area = nameOnPage(plan);
   const lead = leadOf(readings);
   const blocks: SlipBlock[] = [];
@@ -36,12 +37,12 @@ export function hazardBlocks(plan: AreaPlan): SlipBlock[] {
       });
     }
   }
-  if (feed.hold?.why === 'salts') {
+  if (hold?.why === 'salts') {
     blocks.push({
       kind: 'caution',
       caution: 'salts',
       title: msg('caution.salts.title'),
-      text: msg('slip.salts', { area, value: { working: feed.hold.figure.id } }),
+      text: msg('slip.salts', { area, value: { working: hold.figure.id } }),
     });
   }
   return blocks;

@@ -1,13 +1,14 @@
+import type { LimeTreatment } from '../../treat/lime/types';
 import { shownInHands } from '../../schedule/dosing/inHands';
-import type { LimePlan } from '../../treat/types';
-import type { AreaPlan } from '../../plan/types';
+import type { AreaPlan } from '../../area/areaPlan';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg, type MsgId } from '../../kernel/working/msg';
 import { sentence, type SlipBlock } from './document';
 import { extentBlocks } from './extents';
 
 /** The reading in the client's words, before any amount. */
-function standing({ readings, lime, plant, goal }: AreaPlan): SlipBlock[] {
+function standing({ readings, treatments, plant, goal }: AreaPlan): SlipBlock[] {
+  const { lime } = treatments;
   if (lime.standing === 'unknown') return [];
   const params = { ph: { working: readings.waterPh.id }, form: plant.form };
   const by = readings.phFromField?.source;
@@ -24,15 +25,15 @@ const NOTHING = {
   'none-needed': 'slip.noLime',
   'at-work': 'slip.limeAtWork',
   'not-worth-a-trip': 'slip.noLimeWorth',
-} as const satisfies Partial<Record<LimePlan['verdict'], MsgId>>;
+} as const satisfies Partial<Record<LimeTreatment['verdict'], MsgId>>;
 
-function isNone(rate: LimePlan['rate']): boolean {
+function isNone(rate: LimeTreatment['rate']): boolean {
   return !('absent' in rate) && rate.value.value === 0;
 }
 
 /** How the first dressing goes on: so much for each bed, half each way on a lawn, else evenly. */
-function howOf({ plant, ground, lime }: AreaPlan): Msg {
-  const [first] = lime.doses;
+function howOf({ plant, ground, treatments }: AreaPlan): Msg {
+  const [first] = treatments.lime.applications;
   if (!first) return msg('slip.evenly');
   const { each, hands, perPass, bags } = first.amount;
   if (each && ground.parts) {
@@ -51,9 +52,10 @@ function howOf({ plant, ground, lime }: AreaPlan): Msg {
 }
 
 function doseSentences(plan: AreaPlan): SlipBlock[] {
-  const { lime, ground } = plan;
+  const { ground } = plan;
+  const { lime } = plan.treatments;
   const per = ground.known ? '' : 'PerThousand';
-  return lime.doses.map((dose) => {
+  return lime.applications.map((dose) => {
     const params = {
       date: { date: dose.date },
       amount: { working: shownInHands(dose.amount.hands).id },
@@ -64,15 +66,15 @@ function doseSentences(plan: AreaPlan): SlipBlock[] {
   });
 }
 
-function withTest(doses: SlipBlock[], lime: LimePlan): SlipBlock[] {
-  const at = lime.doses.findIndex(({ state }) => state === 'conditional');
-  if (at < 0 || !lime.testBefore) return doses;
-  const test = sentence('slip.testBefore', { date: { date: lime.testBefore } });
+function withTest(doses: SlipBlock[], lime: LimeTreatment): SlipBlock[] {
+  const at = lime.applications.findIndex(({ state }) => state === 'conditional');
+  if (at < 0 || !lime.testOn) return doses;
+  const test = sentence('slip.testBefore', { date: { date: lime.testOn } });
   return [...doses.slice(0, at), test, ...doses.slice(at)];
 }
 
 /** Where the advisor passes what is advised, and why: it stands as their decision. */
-function decided({ ownReason, passedBy }: LimePlan): SlipBlock[] {
+function decided({ ownReason, passedBy }: LimeTreatment): SlipBlock[] {
   return [
     ...(ownReason ? [sentence('slip.ownAmount', { reason: ownReason })] : []),
     ...(passedBy ? [sentence('slip.ownMaterial', { reason: passedBy })] : []),
@@ -84,7 +86,8 @@ function decided({ ownReason, passedBy }: LimePlan): SlipBlock[] {
  * @param buying whether the area says what to buy, or the page does so once for all
  */
 export function limeBlocks(ctx: PlanContext, plan: AreaPlan, buying: boolean): SlipBlock[] {
-  const { area, ground, lime } = plan;
+  const { area, ground } = plan;
+  const { lime } = plan.treatments;
   const before = standing(plan);
   const { verdict } = lime;
   if (verdict === 'not-worth-a-trip' && isNone(lime.rate)) {
@@ -96,7 +99,7 @@ export function limeBlocks(ctx: PlanContext, plan: AreaPlan, buying: boolean): S
   if (plan.goal.acid && lime.standing === 'sour' && lime.verdict === 'absent') {
     return [{ kind: 'lead', text: msg('slip.acidBelow') }, sentence('slip.acidBelowThen')];
   }
-  if (lime.verdict === 'absent' || lime.doses.length === 0) {
+  if (lime.verdict === 'absent' || lime.applications.length === 0) {
     return [...before, sentence('slip.limeOpen')];
   }
   const { chosenMaterial } = lime;

@@ -1,12 +1,15 @@
 import type { Paragraph } from '../../casefile/casefile';
-import type { AreaPlan } from '../../plan/types';
+import type { AreaPlan } from '../../area/areaPlan';
+import { foldTreatments, madeOf, treatmentsIn, type ByKind } from '../../treat/treatment';
+import { isTold, toldTreatments } from '../told';
 import { cautionsFor } from '../cautions';
-import { addMonths, type IsoDate } from '../../kernel/typed/date';
+import { addMonths } from '../../kernel/typed/date';
 import type { Purchase } from '../../treat/purchase';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/working/msg';
+import type { Figure } from '../../kernel/working/working';
 import type { SlipBlock, SlipDocument } from './document';
-import { feedBlocks, feedIsTold } from './feedBlocks';
+import { feedBlocks } from './feedBlocks';
 import { hazardBlocks, nameOnPage } from './hazardBlocks';
 import { limeBlocks } from './limeBlocks';
 import { sulfurBlocks } from './sulfurBlocks';
@@ -32,7 +35,7 @@ function unsureBlocks({ ground, area }: AreaPlan): SlipBlock[] {
 }
 
 function cautionBlocks(plan: AreaPlan): SlipBlock[] {
-  return cautionsFor(plan, feedIsTold(plan)).map((caution) => ({
+  return cautionsFor(toldTreatments(plan)).map((caution) => ({
     kind: 'caution',
     caution,
     title: msg(`caution.${caution}.title`),
@@ -57,33 +60,43 @@ function shoppingList({ rows }: Purchase): SlipBlock[] {
   ];
 }
 
-function retest(plan: AreaPlan, planFrom: IsoDate | undefined): SlipBlock[] {
-  const { lime, sulfur, feed, readings } = plan;
+function retest(plan: AreaPlan): SlipBlock[] {
+  const { treatments, readings, planFrom } = plan;
+  const tested = treatmentsIn(treatments).some(({ testOn }) => testOn);
   // What holds the fertilizer says itself what is to be tested.
-  if (!planFrom || lime.testBefore || sulfur?.testOn || readings.untested || feed.hold) return [];
+  if (!planFrom || tested || readings.untested || treatments.fertilizer.hold) return [];
   const date = addMonths(planFrom, 12 * plan.retestYears);
   return [{ kind: 'sentence', text: msg('slip.retest', { date: { date } }) }];
 }
 
+/** The sums of each kind of treatment that the appendix opens. */
+const SUMS: ByKind<readonly Figure[]> = {
+  lime: ({ set, bagsToBuy }) => [set.total, bagsToBuy],
+  sulfur: ({ set, bagsToBuy }) => [set.total, bagsToBuy],
+  fertilizer: ({ chosen }) => chosen.parts.map(({ set }) => set.total),
+};
+
 /** The figures of an area that the appendix opens: the area, the sums, and what they come to. */
-function appendixOf({ ground, lime, sulfur, feed, readings }: AreaPlan): string[] {
-  const figures = [
-    ...('absent' in ground.counted ? [] : [ground.counted]),
-    ...(lime.verdict === 'dose' ? [lime.set.total, lime.bagsToBuy] : []),
-    ...(sulfur?.verdict === 'dose' ? [sulfur.set.total, sulfur.bagsToBuy] : []),
-    ...(feed.verdict === 'dose' && feedIsTold({ lime, readings })
-      ? feed.chosen.parts.map(({ set }) => set.total)
-      : []),
-  ];
+function appendixOf(plan: AreaPlan): string[] {
+  const { counted } = plan.ground;
+  const dosed = toldTreatments(plan).filter(({ isDosed }) => isDosed);
+  const figures = [counted, ...dosed.flatMap((treatment) => madeOf(treatment, SUMS))];
   return figures.filter((figure) => !('absent' in figure)).map(({ id }) => id);
 }
 
-/** The lime part of an area that was not tested says that nobody knows; else what the lime is. */
+/**
+ * What the page says of each treatment of an area. Where sulfur is a question it stands in place of lime, and of ground
+ * that was not tested nobody knows either.
+ */
 function areaBlocks(ctx: PlanContext, plan: AreaPlan, several: boolean): SlipBlock[] {
-  const { sulfur, readings } = plan;
-  const treated = sulfur ? sulfurBlocks(plan, sulfur, !several) : limeBlocks(ctx, plan, !several);
-  const limed = readings.untested ? [] : treated;
-  return [...limed, ...feedBlocks(plan, !several)];
+  const { untested } = plan.readings;
+  const { sulfur } = plan.treatments;
+  const blocks = foldTreatments(plan.treatments, {
+    lime: () => (untested || sulfur ? [] : limeBlocks(ctx, plan, !several)),
+    sulfur: (treatment) => (untested ? [] : sulfurBlocks(plan, treatment, !several)),
+    fertilizer: () => feedBlocks(plan, !several),
+  });
+  return blocks.flat();
 }
 
 /** The office's own paragraphs, each of their parts a sentence of its own. */
@@ -114,17 +127,16 @@ export function writeSlip(
   ctx: PlanContext,
   areas: readonly AreaPlan[],
   purchase: Purchase,
-  planFrom: IsoDate | undefined,
   paragraphs: readonly Paragraph[],
 ): SlipDocument {
-  const told = areas.filter(({ readings }) => readings.begun || readings.untested);
+  const told = areas.filter(isTold);
   const several = told.length > 1;
   const blocks = told.flatMap((plan) => {
     const about = [
       heading(plan),
       ...unsureBlocks(plan),
       ...areaBlocks(ctx, plan, several),
-      ...retest(plan, planFrom),
+      ...retest(plan),
     ];
     return about.map((block) => ({ ...block, areaId: plan.area.id }));
   });

@@ -1,11 +1,14 @@
+import type { SulfurTreatment } from '../../treat/sulfur/types';
 import { shownInHands } from '../../schedule/dosing/inHands';
-import type { SulfurPlan } from '../../treat/types';
-import type { AreaPlan } from '../../plan/types';
+import type { AreaPlan } from '../../area/areaPlan';
 import { msg } from '../../kernel/working/msg';
 import { sentence, type SlipBlock } from './document';
 
-function doseSentence({ ground }: AreaPlan, { doses, chosenMaterial }: SulfurPlan): SlipBlock[] {
-  const [dose] = doses;
+function doseSentence(
+  { ground }: AreaPlan,
+  { applications, chosenMaterial }: SulfurTreatment,
+): SlipBlock[] {
+  const [dose] = applications;
   if (!dose) return [];
   const { each, hands } = dose.amount;
   const params = {
@@ -27,7 +30,7 @@ function howItGoesOn({ area, plant }: AreaPlan) {
 }
 
 /** Plants that like the soil as it is, where it cannot be soured. */
-function instead({ verdict, instead: { plants } }: SulfurPlan): SlipBlock[] {
+function instead({ verdict, instead: { plants } }: SulfurTreatment): SlipBlock[] {
   const [one, two, three] = plants.map((id) => msg(`plant.${id}`));
   if (verdict !== 'refused' || !one || !two || !three) return [];
   return [sentence('slip.sulfurFits', { one, two, three })];
@@ -37,10 +40,14 @@ function instead({ verdict, instead: { plants } }: SulfurPlan): SlipBlock[] {
  * The sulfur part of the client's page: one dose, how it goes on, and the test before any more. A sum of several
  * doses is never printed.
  */
-export function sulfurBlocks(plan: AreaPlan, sulfur: SulfurPlan, buying: boolean): SlipBlock[] {
+export function sulfurBlocks(
+  plan: AreaPlan,
+  sulfur: SulfurTreatment,
+  buying: boolean,
+): SlipBlock[] {
   const { readings, ground } = plan;
   const before = sentence('slip.sulfurPh', { ph: { working: readings.waterPh.id } });
-  if (sulfur.verdict !== 'dose' || sulfur.doses.length === 0) {
+  if (sulfur.verdict !== 'dose' || sulfur.applications.length === 0) {
     const lead: SlipBlock = {
       kind: 'lead',
       text: msg(`slip.sulfurNone.${sulfur.verdict === 'dose' ? 'undated' : sulfur.verdict}`),

@@ -3,13 +3,13 @@ import { SHIPPED_MATERIALS } from '../../catalog/materials/materials';
 import { planCase } from '../../plan/plan';
 import { lawnCase, ORACLE, type LawnInput } from '../../../test/cases';
 import type { Figure } from '../../kernel/working/working';
-import type { FeedPlan } from './types';
+import type { FertilizerTreatment } from './types';
 
 function value(figure: Figure): number {
   return 'absent' in figure ? NaN : figure.value.value;
 }
 
-function feed(input: LawnInput, past: Partial<PastEntry>[] = []): FeedPlan {
+function feed(input: LawnInput, past: Partial<PastEntry>[] = []): FertilizerTreatment {
   const entries = past.map((entry, index): PastEntry => {
     const amount = { text: '', unit: 'lb/1000ft2', method: '' };
     return {
@@ -28,7 +28,7 @@ function feed(input: LawnInput, past: Partial<PastEntry>[] = []): FeedPlan {
     past: Object.fromEntries(entries.map((e) => [e.id, e])),
   }).areas;
   if (!lawn) throw new Error('no lawn');
-  return lawn.feed;
+  return lawn.treatments.fertilizer;
 }
 
 const rate = (text: string) => ({ text, unit: 'lb/1000ft2', method: '' });
@@ -78,7 +78,7 @@ test.each<[string, Partial<PastEntry>[], number]>([
 
 test('the next dressing keeps six weeks from the last', () => {
   const input: LawnInput = { ph: '6.5', planFrom: '2027-09-01', clippings: 'removed' };
-  const firstDate = (plan: FeedPlan) => plan.chosen.parts[0]?.doses[0]?.date;
+  const firstDate = (plan: FertilizerTreatment) => plan.chosen.parts[0]?.applications[0]?.date;
   expect(firstDate(feed(input))).toBe('2027-09-01');
   const after = feed(input, [{ on: '2027-08-20', amount: rate('2'), percent: '34' }]);
   expect(firstDate(after)).toBe('2027-10-01');

@@ -21,7 +21,7 @@ function page(input: LawnInput): string[] {
 function feedOf(input: LawnInput) {
   const [area] = planCase(lawnCase(input)).areas;
   if (!area) throw new Error('no area');
-  return area.feed;
+  return area.treatments.fertilizer;
 }
 
 const lead = (text: string, method: string): LawnInput => ({
@@ -156,7 +156,7 @@ test('lime that was typed in keeps feed away too, where it lies on the surface',
   const spread = '2027-10-01';
   const dates = (situation: 'established' | 'tilled') =>
     feedOf({ ...BEDS, situation, spreadOn: spread, planFrom: '2027-10-02' }).chosen.parts.flatMap(
-      ({ doses }) => doses.map(({ date }) => date),
+      ({ applications: doses }) => doses.map(({ date }) => date),
     );
   expect(dates('established').length).toBeGreaterThan(0);
   for (const date of dates('established')) {

@@ -5,7 +5,7 @@
  */
 import { lawnCase, type LawnInput } from '../../../test/cases';
 import { planCase } from '../../plan/plan';
-import type { AreaPlan } from '../../plan/types';
+import type { AreaPlan } from '../../area/areaPlan';
 
 const REPORT: LawnInput = {
   squareFeet: '1000',
@@ -28,7 +28,7 @@ function area(input: LawnInput): AreaPlan {
 
 /** Products of the plan with their pounds, in the order of the hand. */
 function fed(input: LawnInput): Record<string, number> {
-  const { parts } = area(input).feed.chosen;
+  const { parts } = area(input).treatments.fertilizer.chosen;
   return Object.fromEntries(
     parts.map(({ material, set }) => [
       material.id.replace(/-\d[\d.-]*$/, ''),
@@ -190,8 +190,8 @@ test.each<[string, LawnInput, readonly string[]]>([
 
 test('both sources side by side: the difference in pounds of nutrient here', () => {
   // (3 − 2) × 6.2 = 6.2; (0.5 − 1) × 6.2 = −3.1; no K from the laboratory
-  const { rows } = area({ squareFeet: '6200', recN: { text: '3' }, recP: { text: '0.5' } }).feed
-    .needs;
+  const { rows } = area({ squareFeet: '6200', recN: { text: '3' }, recP: { text: '0.5' } })
+    .treatments.fertilizer.needs;
   const pounds = [rows.N, rows.P2O5, rows.K2O].map(({ difference }) =>
     'absent' in difference ? difference.absent.id : Math.round(difference.value.value * 10) / 10,
   );
@@ -217,22 +217,22 @@ test('what was given this year by its grade counts against each need', () => {
     percent: '5-10-10',
   };
   const [plan] = planCase({ ...file, past: { g1: given } }).areas;
-  const left = Object.values(plan?.feed.needs.need ?? {}).map((need) =>
+  const left = Object.values(plan?.treatments.fertilizer.needs.need ?? {}).map((need) =>
     'absent' in need ? NaN : need.value.value,
   );
   expect(left).toEqual([1.5, 3, 1]); // 2 − 0.5, 4 − 1, 2 − 1
 });
 
 test('one product in one trip: under its caps, and without phosphate where none is needed', () => {
-  const withP = area(VEGETABLES).feed.oneTrip;
-  const noP = area({ ...VEGETABLES, p: { text: '60' } }).feed.oneTrip;
+  const withP = area(VEGETABLES).treatments.fertilizer.oneTrip;
+  const noP = area({ ...VEGETABLES, p: { text: '60' } }).treatments.fertilizer.oneTrip;
   expect(withP?.parts).toHaveLength(1);
-  expect(withP?.parts[0]?.doses).toHaveLength(1);
+  expect(withP?.parts[0]?.applications).toHaveLength(1);
   expect(noP?.parts[0]?.material.grade.P2O5).toBe(0);
   const one = area({
     ...VEGETABLES,
     decisions: { 'feed-one': 'fertilizer-13-13-13', 'feed-way': 'one-trip' },
-  }).feed;
+  }).treatments.fertilizer;
   // 1 lb of quick N at most: 1 ÷ 0.13 = 7.69 lb, though 2 lb are needed
   expect(one.chosen.way).toBe('one-trip');
   const [part] = one.chosen.parts;

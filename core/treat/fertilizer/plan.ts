@@ -1,19 +1,25 @@
 import { decisionOf } from '../../casefile/casefile';
 import type { Fertilizer } from '../../catalog/materials/types';
 import type { PlanContext } from '../../kernel/working/context';
-import { dealParts, sideDressing } from './splitApplications';
-import { feedFindings } from '../../tell/findings/fertilizer';
+import type { DatesOf } from '../../schedule/requests';
+import { TREATMENT_CAUTIONS, type Proposal, type TreatmentCaution } from '../treatment';
+import { onDates, sideDressing, splitProducts, type UndatedProduct } from './splitApplications';
 import { balanceOf, handOrder, isNeeded, type Chosen } from './handOrder';
 import { feedHold, type FeedHold } from './hold';
 import { dressingRules, nutrientNeeds, type Needs } from './need';
 import { NUTRIENTS } from '../../catalog/nutrients';
 import { bestForOneTrip, oneTrip, oneTripCandidates } from './oneTrip';
 import { candidatesFor, firstNitrogen } from './products';
-import type { FeedInput, FeedOption, FeedPlan, FeedVerdict } from './types';
+import type {
+  FertilizerInput,
+  FertilizerOption,
+  FertilizerTreatment,
+  FertilizerVerdict,
+} from './types';
 
 /** The decided one of some products, else the first. */
 function pick(
-  { file, area }: FeedInput,
+  { file, area }: FertilizerInput,
   what: 'feed-n' | 'feed-p' | 'feed-k' | 'feed-one',
   candidates: readonly Fertilizer[],
   first: Fertilizer | undefined,
@@ -22,7 +28,7 @@ function pick(
   return candidates.find(({ id }) => id === decided) ?? first;
 }
 
-function chosenProducts(input: FeedInput): Chosen {
+function chosenProducts(input: FertilizerInput): Chosen {
   const { materials, plant, readings } = input;
   const of = (role: 'n' | 'p' | 'k'): Fertilizer => {
     const candidates = candidatesFor(role, materials.fertilizers, plant);
@@ -34,7 +40,17 @@ function chosenProducts(input: FeedInput): Chosen {
   return { n: of('n'), p: of('p'), k: of('k') };
 }
 
-function byNeedOption(ctx: PlanContext, input: FeedInput, needs: Needs, fed: boolean): FeedOption {
+/** A way to feed but for the days of its products. */
+type UndatedOption = Omit<FertilizerOption, 'parts'> & {
+  readonly parts: readonly UndatedProduct[];
+};
+
+function byNeedOption(
+  ctx: PlanContext,
+  input: FertilizerInput,
+  needs: Needs,
+  fed: boolean,
+): UndatedOption {
   const { area, ground } = input;
   const chosen = chosenProducts(input);
   if (ground.rows) {
@@ -45,17 +61,17 @@ function byNeedOption(ctx: PlanContext, input: FeedInput, needs: Needs, fed: boo
   const parts = fed ? handOrder(ctx, `${area.id}/feed`, needs.need, chosen) : [];
   return {
     way: 'by-need',
-    parts: dealParts(ctx, input, parts, needs.earliest),
+    parts: splitProducts(ctx, input, parts, needs.earliest),
     balance: balanceOf(ctx, `${area.id}/feed`, needs.need, parts),
   };
 }
 
 function oneTripOption(
   ctx: PlanContext,
-  input: FeedInput,
+  input: FertilizerInput,
   needs: Needs,
   candidates: readonly Fertilizer[],
-): FeedOption | undefined {
+): UndatedOption | undefined {
   const { area, pack, plant, ground } = input;
   if (ground.rows) return undefined;
   const rules = dressingRules(pack, plant);
@@ -65,13 +81,13 @@ function oneTripOption(
   if (!part) return undefined;
   return {
     way: 'one-trip',
-    parts: dealParts(ctx, input, [part], needs.earliest),
+    parts: splitProducts(ctx, input, [part], needs.earliest),
     balance: balanceOf(ctx, `${area.id}/feed/one`, needs.need, [part]),
   };
 }
 
 /** Nothing is known, nothing may go on, nothing is needed (as far as was measured), or something is to be fed. */
-function verdictOf({ need }: Needs, hold: FeedHold | undefined): FeedVerdict {
+function verdictOf({ need }: Needs, hold: FeedHold | undefined): FertilizerVerdict {
   if (hold) return 'held';
   if (NUTRIENTS.every((nutrient) => 'absent' in need[nutrient])) return 'absent';
   if (NUTRIENTS.some((nutrient) => isNeeded(need[nutrient]))) return 'dose';
@@ -79,18 +95,33 @@ function verdictOf({ need }: Needs, hold: FeedHold | undefined): FeedVerdict {
   return measured ? 'none-needed' : 'none-known';
 }
 
-function digestOf(verdict: FeedVerdict, { parts }: FeedOption): string {
+function digestOf(verdict: FertilizerVerdict, { parts }: UndatedOption): string {
   const amounts = parts.map(({ material, set }) =>
     [material.id, 'absent' in set.total ? '' : set.total.value.value.toFixed(2)].join(' '),
   );
   return [verdict, ...amounts].join(' ');
 }
 
+/** The hazards of what is fed, each once. */
+function cautionsOf({ parts }: FertilizerOption): TreatmentCaution[] {
+  const fed = parts.map(({ material }) => material);
+  const raised = new Set<TreatmentCaution>([
+    ...fed.flatMap(({ hazards }) => hazards),
+    ...(fed.some(({ organic }) => !organic) ? (['burn'] as const) : []),
+    'water',
+    'localCode',
+  ]);
+  return TREATMENT_CAUTIONS.filter((caution) => raised.has(caution));
+}
+
 /**
  * The season's N, P2O5 and K2O of an area: by products in the order of the hand, and by one product
- * in one trip beside it; the one that was decided for in dated dressings.
+ * in one trip beside it; the one that was decided for in dated applications.
  */
-export function planFeeding(ctx: PlanContext, input: FeedInput): FeedPlan {
+export function planFertilizer(
+  ctx: PlanContext,
+  input: FertilizerInput,
+): Proposal<FertilizerTreatment> {
   const { file, area, plant, materials } = input;
   const needs = nutrientNeeds(ctx, input);
   const hold = feedHold(input.goal, input.readings, area);
@@ -101,21 +132,39 @@ export function planFeeding(ctx: PlanContext, input: FeedInput): FeedPlan {
   const decided = decisionOf(file, area.id, 'feed-way')?.value;
   const chosen = decided === 'one-trip' && one ? one : byNeed;
   const ids = (list: readonly Fertilizer[]): string[] => list.map(({ id }) => id);
-  const plan: FeedPlan = {
-    verdict,
-    hold,
-    needs,
-    chosen,
-    oneTrip: one,
-    byNeed,
-    candidates: {
-      n: ids(candidatesFor('n', materials.fertilizers, plant)),
-      p: ids(candidatesFor('p', materials.fertilizers, plant)),
-      k: ids(candidatesFor('k', materials.fertilizers, plant)),
-      one: ids(single),
-    },
-    digest: digestOf(verdict, chosen),
+  const candidates = {
+    n: ids(candidatesFor('n', materials.fertilizers, plant)),
+    p: ids(candidatesFor('p', materials.fertilizers, plant)),
+    k: ids(candidatesFor('k', materials.fertilizers, plant)),
+    one: ids(single),
   };
-  feedFindings(ctx, input, plan);
-  return plan;
+  const digest = digestOf(verdict, chosen);
+  const dated = (datesOf: DatesOf): FertilizerTreatment => {
+    const onDays = (option: UndatedOption): FertilizerOption => ({
+      ...option,
+      parts: option.parts.map((part) => onDates(part, datesOf)),
+    });
+    const ways = { byNeed: onDays(byNeed), oneTrip: one && onDays(one) };
+    const taken = chosen === one && ways.oneTrip ? ways.oneTrip : ways.byNeed;
+    const isDosed = verdict === 'dose';
+    return {
+      kind: 'fertilizer',
+      step: 'feeding',
+      isDosed,
+      products: taken.parts,
+      cautions: isDosed ? cautionsOf(taken) : [],
+      testOn: undefined,
+      verdict,
+      hold,
+      needs,
+      chosen: taken,
+      ...ways,
+      candidates,
+      digest,
+    };
+  };
+  const requests = [byNeed, ...(one ? [one] : [])].flatMap(({ parts }) =>
+    parts.map(({ request }) => request),
+  );
+  return { requests, dated };
 }

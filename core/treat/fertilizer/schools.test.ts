@@ -38,7 +38,7 @@ type Said = number | string;
 
 /** P2O5 and K2O of a year by a school, lb/1000 ft², or why there is none. */
 function rates(input: LawnInput, school: School): [Said, Said] {
-  const { rows } = area(input).feed.needs;
+  const { rows } = area(input).treatments.fertilizer.needs;
   const said = (nutrient: 'P2O5' | 'K2O'): Said => {
     const figure = rows[nutrient].by[school];
     return 'absent' in figure ? figure.absent.id : Math.round(figure.value.value * 1000) / 1000;
@@ -125,7 +125,7 @@ test.each<[string, LawnInput, School, [Said, Said]]>([
 
 test('a school is switched per area, and the others say how many pounds more or less they would', () => {
   const decisions = { 'feed-source': 'build' } as const;
-  const { needs } = area({ ...VEGETABLES, decisions, squareFeet: '2000' }).feed;
+  const { needs } = area({ ...VEGETABLES, decisions, squareFeet: '2000' }).treatments.fertilizer;
   expect(needs.source).toBe('build');
   const { more, year } = needs.rows.P2O5;
   expect(year).toMatchObject({ value: { value: expect.closeTo(2.451, 2) as number } });
@@ -136,7 +136,8 @@ test('a school is switched per area, and the others say how many pounds more or 
 
 test('nobody’s school asks for less than nothing, and nitrogen is by none a matter of the soil test', () => {
   for (const p of ['0', '4', '20', '21', '40', '400']) {
-    const { rows } = area({ ...TURF, p: { text: p, method: 'mehlich-3' } }).feed.needs;
+    const { rows } = area({ ...TURF, p: { text: p, method: 'mehlich-3' } }).treatments.fertilizer
+      .needs;
     for (const school of SCHOOLS) {
       for (const nutrient of ['P2O5', 'K2O'] as const) {
         const figure = rows[nutrient].by[school];

@@ -5,7 +5,11 @@ import { BUILD_UP } from '../../tables/fertilizer/buildUp';
 import { FURROW_SLICE_IN } from '../../tables/ground/measuring';
 import { equivalentMass } from '../../tables/molarMass';
 import type { SourceId } from '../../kernel/sources';
-import { TURF_MINIMUMS, TURF_MINIMUMS_BY, TURF_ROOT_DEPTH_IN } from '../../tables/fertilizer/turfMinimums';
+import {
+  TURF_MINIMUMS,
+  TURF_MINIMUMS_BY,
+  TURF_ROOT_DEPTH_IN,
+} from '../../tables/fertilizer/turfMinimums';
 import {
   milliequivalentsToPpm,
   perAcreToPerThousand,

@@ -1,8 +1,15 @@
-import { scheduleDoses } from '../../schedule/dates';
+import type { Application } from '../treatment';
+import type { DateRequest, DatesOf } from '../../schedule/requests';
+import { limeRequestId } from '../lime/request';
 import type { CaseFile } from '../../casefile/casefile';
-import { bagsFor, dealOut, splitDoses, type Dealing, type DoseSet } from '../../schedule/dosing/doses';
+import {
+  bagsFor,
+  dealOut,
+  splitDoses,
+  type Dealing,
+  type DoseSet,
+} from '../../schedule/dosing/doses';
 import type { Fertilizer } from '../../catalog/materials/types';
-import type { Dose } from '../types';
 import { SPLIT_BELOW_CEC } from '../../tables/soil/exchange';
 import type { IsoDate } from '../../kernel/typed/date';
 import {
@@ -19,7 +26,7 @@ import { NUTRIENTS } from '../../catalog/nutrients';
 import type { ProductPart } from './handOrder';
 import { capsOf, smallestRate } from './oneTrip';
 import { sharesOf } from './products';
-import type { DealtPart, FeedInput } from './types';
+import type { FertilizerProduct, FertilizerInput } from './types';
 
 /** A bag of a fertilizer: what the bag at hand says, else what such bags usually hold. */
 function bagOf(
@@ -43,7 +50,7 @@ function bagOf(
 
 function dealingOf(
   ctx: PlanContext,
-  { file, ground }: FeedInput,
+  { file, ground }: FertilizerInput,
   prefix: string,
   material: Fertilizer,
 ): Dealing {
@@ -83,7 +90,7 @@ function reachOf(
 /** Soil of little exchange capacity holds no nitrogen or potash for long: half of it at a time at most. */
 function halfOnLightSoil(
   ctx: PlanContext,
-  { readings }: FeedInput,
+  { readings }: FertilizerInput,
   prefix: string,
   { material, rate }: ProductPart,
 ): ProductPart['rate'][] {
@@ -110,7 +117,7 @@ function halfOnLightSoil(
 /** A product of the plan split under its caps; one trip is one dressing whose caps are met already. */
 function splitPart(
   ctx: PlanContext,
-  input: FeedInput,
+  input: FertilizerInput,
   part: ProductPart,
   dealing: Dealing,
 ): DoseSet {
@@ -133,7 +140,7 @@ function splitPart(
 }
 
 /** The nutrients of a material whose single dose is capped on this ground. */
-function cappedIn({ grade }: Fertilizer, input: FeedInput): ReadonlySet<string> {
+function cappedIn({ grade }: Fertilizer, input: FertilizerInput): ReadonlySet<string> {
   const rules = dressingRules(input.pack, input.plant);
   const capped = NUTRIENTS.filter(
     (nutrient) =>
@@ -142,87 +149,90 @@ function cappedIn({ grade }: Fertilizer, input: FeedInput): ReadonlySet<string> 
   return new Set(capped);
 }
 
+/** A product of the plan but for its days, and what it asks of the scheduler for them. */
+export interface UndatedProduct extends Omit<FertilizerProduct, 'applications'> {
+  readonly request: DateRequest;
+}
+
 /**
- * Dates of a product's dressings: in season, apart from lime, and an interval apart from dressings
+ * What a product asks of the scheduler: days in season, apart from lime, and an interval apart from applications
  * of other products that bring the same capped nutrient, so that two never add up on one day.
  */
-function datesOf(
-  input: FeedInput,
-  material: Fertilizer,
+function requestFor(
+  input: FertilizerInput,
+  { role, material }: Pick<FertilizerProduct, 'role' | 'material'>,
   count: number,
-  earliest: IsoDate,
-  before: readonly DealtPart[],
-): IsoDate[] {
-  const { pack, plant, limeDates } = input;
+  earliest: IsoDate | undefined,
+  before: readonly UndatedProduct[],
+): DateRequest {
+  const { area, pack, plant, limedOn } = input;
   const { intervalDays, apartFromLimeDays, seasons } = dressingRules(pack, plant);
   const mine = cappedIn(material, input);
-  const clashing = before
-    .filter((other) => [...cappedIn(other.material, input)].some((each) => mine.has(each)))
-    .flatMap(({ doses }) => doses.map(({ date }) => date));
-  return scheduleDoses({
+  const clashing = before.filter((other) =>
+    [...cappedIn(other.material, input)].some((each) => mine.has(each)),
+  );
+  return {
+    id: `${area.id}/feed-${role}`,
     earliest,
     count,
     seasons,
     interval: { days: intervalDays.value },
     apart: [
-      { days: apartFromLimeDays.value, from: limeDates },
-      { days: intervalDays.value, from: clashing },
+      { days: apartFromLimeDays.value, from: limedOn, of: [limeRequestId(area.id)] },
+      { days: intervalDays.value, from: [], of: clashing.map(({ request }) => request.id) },
     ],
-  });
+  };
 }
 
-function dated(
-  input: FeedInput,
-  role: ProductPart['role'],
-  material: Fertilizer,
-  set: DoseSet,
-  earliest: IsoDate | undefined,
-  before: readonly DealtPart[],
-): Dose[] {
-  if (!earliest) return [];
-  const dates = datesOf(input, material, set.doses.length, earliest, before);
-  return dates.flatMap((date, index) => {
-    const amount = set.doses[index];
-    const key = `${input.area.id}/feed-${role}/${index + 1}`;
-    return amount ? [{ key, date, state: 'firm' as const, amount }] : [];
+/** A product with its applications on the days that the scheduler gave. */
+export function onDates(
+  { request, ...product }: UndatedProduct,
+  datesOf: DatesOf,
+): FertilizerProduct {
+  const applications = datesOf(request.id).flatMap((date, index): Application[] => {
+    const amount = product.set.doses[index];
+    const key = `${request.id}/${index + 1}`;
+    return amount ? [{ key, date, state: 'firm', amount }] : [];
   });
+  return { ...product, applications };
 }
 
-/** The products of a plan in bags and in dressings on dates, one after another. */
-export function dealParts(
+/** The products of a plan in bags and in applications, one after another. */
+export function splitProducts(
   ctx: PlanContext,
-  input: FeedInput,
+  input: FertilizerInput,
   parts: readonly ProductPart[],
   earliest: IsoDate | undefined,
-): DealtPart[] {
-  const dealt: DealtPart[] = [];
+): UndatedProduct[] {
+  const split: UndatedProduct[] = [];
   for (const part of parts) {
     const { role, material, rate } = part;
     const prefix = `${input.area.id}/feed/${role}`;
     const dealing = dealingOf(ctx, input, prefix, material);
     const set = splitPart(ctx, input, part, dealing);
-    dealt.push({
+    split.push({
       role,
       material,
+      materialId: material.id,
       rate,
       set,
-      doses: dated(input, role, material, set, earliest, dealt),
+      request: requestFor(input, part, set.doses.length, earliest, split),
       bag: dealing.bag,
       bags: bagsFor(ctx, `${prefix}/bags`, set.total, dealing.bag),
       reach: reachOf(ctx, prefix, dealing.bag, rate),
     });
   }
-  return dealt;
+  return split;
 }
 
 /** One side-dressing of nitrogen along rows that have a length but no area. */
 export function sideDressing(
   ctx: PlanContext,
-  input: FeedInput,
+  input: FertilizerInput,
   rows: Figure<Quantity<'100ft', 'row'>>,
   material: Fertilizer,
   earliest: IsoDate | undefined,
-): DealtPart | undefined {
+): UndatedProduct | undefined {
   const { pack, area } = input;
   const { rowSideDressN } = pack;
   const prefix = `${area.id}/feed/row`;
@@ -258,9 +268,10 @@ export function sideDressing(
   return {
     role: 'row',
     material,
+    materialId: material.id,
     rate,
     set,
-    doses: dated(input, 'row', material, set, earliest, []),
+    request: requestFor(input, { role: 'row', material }, set.doses.length, earliest, []),
     bag: dealing.bag,
     bags: bagsFor(ctx, `${prefix}/bags`, total, dealing.bag),
     reach: undefined,

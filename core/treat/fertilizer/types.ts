@@ -1,5 +1,5 @@
-import type { DoseRate, DoseSet } from '../../schedule/dosing/doses';
-import type { Dose } from '../types';
+import type { Treated, TreatmentProduct } from '../treatment';
+import type { DoseSet } from '../../schedule/dosing/doses';
 import type { IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { Figure } from '../../kernel/working/working';
@@ -14,51 +14,45 @@ import type { NeedInput } from './needInput';
  * What the season's feeding comes to: nobody knows, held back by what the soil holds, nothing is needed, nothing is
  * needed as far as anybody measured, or products on dates.
  */
-export type FeedVerdict = 'absent' | 'held' | 'none-needed' | 'none-known' | 'dose';
+export type FertilizerVerdict = 'absent' | 'held' | 'none-needed' | 'none-known' | 'dose';
 
 /** By need: each nutrient by its own product. One trip: one product, once. */
 export type FeedWay = 'by-need' | 'one-trip';
 
-export interface FeedInput extends NeedInput {
+export interface FertilizerInput extends NeedInput {
   readonly materials: Materials;
-  /** Dates on which lime goes on: feed keeps its distance. */
-  readonly limeDates: readonly IsoDate[];
+  /** Days on which lime went on top already: feed keeps its distance. */
+  readonly limedOn: readonly IsoDate[];
 }
 
 /** A product of the plan in dressings on dates. */
-export interface DealtPart {
+export interface FertilizerProduct extends TreatmentProduct {
   readonly role: ProductPart['role'];
   readonly material: Fertilizer;
-  /** Product for the season; on rows without an area per 100 ft of row. */
-  readonly rate: DoseRate;
   readonly set: DoseSet;
-  readonly doses: readonly Dose[];
-  readonly bag: Figure<Quantity<'lb/bag', 'product'>>;
   readonly bags: Figure<Quantity<'bags', 'product'>>;
   /** Ground that one bag goes over; nothing on rows without an area. */
   readonly reach: Figure<Quantity<'ft2', 'ground'>> | undefined;
 }
 
 /** One way to feed: its products, and what they bring against the needs. */
-export interface FeedOption {
+export interface FertilizerOption {
   readonly way: FeedWay;
-  readonly parts: readonly DealtPart[];
+  readonly parts: readonly FertilizerProduct[];
   /** Nothing on rows without an area, where only nitrogen is counted. */
   readonly balance: Balance | undefined;
 }
 
 /** An area's feeding for the season. */
-export interface FeedPlan {
-  readonly verdict: FeedVerdict;
+export interface FertilizerTreatment extends Treated<'fertilizer'> {
+  readonly verdict: FertilizerVerdict;
   /** What keeps all of it off the ground for now. */
   readonly hold: FeedHold | undefined;
   readonly needs: Needs;
-  readonly chosen: FeedOption;
+  readonly chosen: FertilizerOption;
   /** The one-product, one-trip plan that stands beside; nothing where nothing can be fed so. */
-  readonly oneTrip: FeedOption | undefined;
-  readonly byNeed: FeedOption;
+  readonly oneTrip: FertilizerOption | undefined;
+  readonly byNeed: FertilizerOption;
   /** The products that each select may offer. */
   readonly candidates: Readonly<Record<'n' | 'p' | 'k' | 'one', readonly string[]>>;
-  /** What a settlement of this step stands for; it lapses when this changes. */
-  readonly digest: string;
 }

@@ -1,3 +1,5 @@
+import type { MaterialRow, MethodRow } from './types';
+import type { TreatInput } from '../input';
 import { bagsFor } from '../../schedule/dosing/doses';
 import { bagsToCost, perThousandToTotal } from '../../kernel/units/convert';
 import { quantity } from '../../kernel/units/quantity';
@@ -6,12 +8,11 @@ import { msg } from '../../kernel/working/msg';
 import { refusedBecause } from './material';
 import type { RequirementOption } from './options';
 import { readBag, toProduct, type Bag } from './quality';
-import type { LimeInput, MaterialRow, MethodRow } from '../types';
 
 /** The bag of each material, by its id. */
 export function bagsOfMaterials(
   ctx: PlanContext,
-  { file, area, materials }: LimeInput,
+  { file, area, materials }: TreatInput,
 ): Map<string, Bag> {
   return new Map(materials.lime.map((m) => [m.id, readBag(ctx, file, area.id, m)]));
 }
@@ -31,7 +32,7 @@ function costOf(
 /** A method's amount as product of the chosen bag, on this ground. */
 function methodAmounts(
   ctx: PlanContext,
-  { area, ground }: LimeInput,
+  { area, ground }: TreatInput,
   option: RequirementOption,
   bag: Bag,
 ): Pick<MethodRow, 'option' | 'rate' | 'total'> {
@@ -69,7 +70,7 @@ function moneyApart(
 /** Every method’s amount as product of the chosen bag, and how far it is from the chosen method. */
 export function methodRows(
   ctx: PlanContext,
-  input: LimeInput,
+  input: TreatInput,
   options: readonly RequirementOption[],
   chosen: RequirementOption,
   bag: Bag,
@@ -99,7 +100,7 @@ export function methodRows(
 /** The chosen method’s amount in every material: weight, whole bags and money for this job. */
 export function materialRows(
   ctx: PlanContext,
-  input: LimeInput,
+  input: TreatInput,
   option: RequirementOption,
   bags: ReadonlyMap<string, Bag>,
   chosen: string,

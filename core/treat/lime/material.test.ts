@@ -10,7 +10,7 @@ function plan(input: LawnInput) {
   if (!area) throw new Error('no area');
   const findings = whole.findings.map(({ name }): string => name);
   const slip = JSON.stringify(whole.slip);
-  return { lime: area.lime, findings, slip, problems: whole.problems };
+  return { lime: area.treatments.lime, findings, slip, problems: whole.problems };
 }
 
 function number(figure: Figure | undefined): number {
@@ -149,7 +149,7 @@ test.each<[string, LawnInput, string | undefined, string[]]>([
   const { lime, findings, slip } = plan(input);
   expect(lime.held?.id).toBe(held);
   expect(findings).toEqual(expect.arrayContaining(found));
-  if (held) expect(lime.doses).toEqual([]);
+  if (held) expect(lime.applications).toEqual([]);
   expect(slip.includes('slip.ownMaterial')).toBe(found.includes('limeMaterialPassed'));
 });
 
@@ -157,7 +157,7 @@ test('ash goes on 20 lb at a time and once a year; hydrated lime 5 lb at a time'
   const ash = plan({ decisions: { 'lime-material': 'wood-ash' } }).lime;
   for (const { printed } of ash.set.doses)
     expect(number(printed)).toBeLessThanOrEqual(20 * 6.2 + 1e-6);
-  const [first, second] = ash.doses.map(({ date }) => date);
+  const [first, second] = ash.applications.map(({ date }) => date);
   expect([first?.slice(0, 4), second?.slice(0, 4)]).toEqual(['2027', '2028']);
   const hydrated = plan({
     buffer: '6.7',

@@ -1,3 +1,6 @@
+import type { LimeBrings } from './types';
+import type { ProductRate } from '../amounts';
+import type { TreatInput } from '../input';
 import { decisionOf } from '../../casefile/casefile';
 import type { LimeMaterial } from '../../catalog/materials/types';
 import type { Readings } from '../../site/report/types';
@@ -7,7 +10,6 @@ import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg } from '../../kernel/working/msg';
 import type { Figure } from '../../kernel/working/working';
 import { furtherBands, furtherClass } from '../../catalog/packs/supplementaryBands';
-import type { LimeBrings, LimeInput, ProductRate } from '../types';
 
 /** Plants beside those of sour soil that scab or burn where ash is spread. Common practice. */
 const NOT_WITH_ASH = ['potato', 'sweet-potato'];
@@ -22,7 +24,7 @@ export function magnesiumIsShort({ more, k, texture }: Readings): boolean {
 /** Why a material is not for this ground, if so. */
 export function refusedBecause(
   { limit }: LimeMaterial,
-  { area, goal }: Pick<LimeInput, 'area' | 'goal'>,
+  { area, goal }: Pick<TreatInput, 'area' | 'goal'>,
 ): Msg | undefined {
   if (limit === 'never') return msg('lime.refused.burnt');
   const woody = goal.plants.some(({ form }) => form === 'woody');
@@ -45,7 +47,7 @@ export interface ChosenMaterial {
  * The material of the lime: the advisor's, else dolomitic where magnesium is short, else the first. One
  * that is advised against takes a reason; burnt lime is refused with any.
  */
-export function chosenMaterial(input: LimeInput): ChosenMaterial {
+export function chosenMaterial(input: TreatInput): ChosenMaterial {
   const { file, area, materials, readings } = input;
   const decision = decisionOf(file, area.id, 'lime-material');
   const decided = materials.lime.find(({ id }) => id === decision?.value);

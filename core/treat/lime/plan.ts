@@ -1,4 +1,9 @@
-import { scheduleDoses } from '../../schedule/dates';
+import type { LimeTreatment, LimeVerdict, PhStanding } from './types';
+import type { ProductRate } from '../amounts';
+import type { Application, Proposal, TreatmentCaution } from '../treatment';
+import { limeRequestId } from './request';
+import type { TreatInput } from '../input';
+import type { DateRequest, DatesOf } from '../../schedule/requests';
 import type { Situation } from '../../catalog/situations';
 import { decisionKey, decisionOf } from '../../casefile/casefile';
 import { addPounds, bagsFor, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
@@ -10,20 +15,18 @@ import { quantity } from '../../kernel/units/quantity';
 import type { LimeMaterial } from '../../catalog/materials/types';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/working/msg';
-import { limeFindings } from '../../tell/findings/lime';
 import { bagsOfMaterials, materialRows, methodRows } from './comparison';
 import { chosenMaterial, limeBrings, type ChosenMaterial } from './material';
 import { chosenOption, requirementOptions, type RequirementOption } from './options';
 import type { Bag } from './quality';
 import { residualLime } from './residual';
-import type { Dose, LimeInput, LimePlan, LimeVerdict, PhStanding, ProductRate } from '../types';
 
 /** The share of the soil's pH scale over which a target makes sense. */
 const TARGET = { min: 5, max: 7 };
 const DEPTH = { above: 0, max: 12 };
 
 /** What the plants want; on soil of little CEC no more than the pack allows it. */
-function usualTarget(ctx: PlanContext, input: LimeInput): LimePlan['target'] {
+function usualTarget(ctx: PlanContext, input: TreatInput): LimeTreatment['target'] {
   const { area, goal, pack, readings } = input;
   const entry = { id: `${area.id}/lime/target`, label: msg('lime.target') };
   const { cec, target } = pack.lime.sandy;
@@ -36,7 +39,7 @@ function usualTarget(ctx: PlanContext, input: LimeInput): LimePlan['target'] {
   );
 }
 
-function targetOf(ctx: PlanContext, input: LimeInput): LimePlan['target'] {
+function targetOf(ctx: PlanContext, input: TreatInput): LimeTreatment['target'] {
   const { file, area, pack, readings } = input;
   const id = `${area.id}/lime/target`;
   const label = msg('lime.target');
@@ -66,7 +69,10 @@ function targetOf(ctx: PlanContext, input: LimeInput): LimePlan['target'] {
   return ctx.sheet.choose({ id, label }, chosen, []);
 }
 
-function depthOf(ctx: PlanContext, { file, area, pack }: LimeInput): LimePlan['treatedDepth'] {
+function depthOf(
+  ctx: PlanContext,
+  { file, area, pack }: TreatInput,
+): LimeTreatment['treatedDepth'] {
   const id = `${area.id}/lime/treated-depth`;
   const label = msg('lime.treatedDepth');
   const decided = decisionOf(file, area.id, 'lime-depth');
@@ -81,7 +87,7 @@ function depthOf(ctx: PlanContext, { file, area, pack }: LimeInput): LimePlan['t
 /**
  * What lime is worked out from: of a pH with a range the upper end, at which less is needed.
  */
-function forLime(ctx: PlanContext, input: LimeInput): LimeInput {
+function forLime(ctx: PlanContext, input: TreatInput): TreatInput {
   const { waterPh } = input.readings;
   if ('absent' in waterPh || !waterPh.range) return input;
   const entry = { id: `${input.area.id}/lime/ph-upper`, label: msg('lime.phUpper') };
@@ -93,7 +99,7 @@ function forLime(ctx: PlanContext, input: LimeInput): LimeInput {
  * Where the measured pH lies, of a range its middle. An organic soil is limed by its own rule, whatever the plant's
  * window, unless sour soil is what grows there wants; plants at odds have none.
  */
-function standingOf({ goal, readings }: LimeInput): PhStanding {
+function standingOf({ goal, readings }: TreatInput): PhStanding {
   const { waterPh, organic } = readings;
   if ('absent' in waterPh || goal.conflict) return 'unknown';
   const ph = waterPh.value.value;
@@ -108,7 +114,7 @@ function standingOf({ goal, readings }: LimeInput): PhStanding {
  * reason, goes on: a laboratory's routine line does not. What is worth a trip is told by effective lime.
  */
 function verdictOf(
-  { area, file, pack, goal, readings }: LimeInput,
+  { area, file, pack, goal, readings }: TreatInput,
   standing: PhStanding,
   { id: chosen, advised }: RequirementOption,
   rate: ProductRate,
@@ -132,27 +138,39 @@ function verdictOf(
   return tooLittle ? 'not-worth-a-trip' : 'dose';
 }
 
-function datedDoses(
-  { area, pack, planFrom }: LimeInput,
+/** What lime asks of the scheduler: days in season, apart from one another and from lime of before. */
+function requestFor(
+  { area, pack, planFrom }: TreatInput,
   set: DoseSet,
-  rate: ProductRate,
   lastOn: IsoDate | undefined,
   { material: { intervalMonths }, passedBy }: ChosenMaterial,
-): Dose[] {
-  if (!planFrom || 'absent' in rate) return [];
+): DateRequest {
   const months = Math.max(intervalMonths ?? 0, pack.lime.intervalMonths.value);
-  const spaced = lastOn ? addMonths(lastOn, months) : planFrom;
-  const dates = scheduleDoses({
-    earliest: spaced > planFrom ? spaced : planFrom,
-    count: set.doses.length,
+  const spaced = lastOn && addMonths(lastOn, months);
+  // What comes after the test of what is advised against, only that test can tell.
+  const told = passedBy === undefined ? Infinity : pack.lime.firmDoses.value + 1;
+  return {
+    id: limeRequestId(area.id),
+    earliest: planFrom && spaced && spaced > planFrom ? spaced : planFrom,
+    count: Math.min(set.doses.length, told),
     seasons: pack.lime.seasons,
     interval: { months },
-  });
+  };
+}
+
+/** The doses on the days that the scheduler gave; firm until a test has to be waited for. */
+function onDates(
+  { area, pack }: TreatInput,
+  set: DoseSet,
+  rate: ProductRate,
+  { passedBy }: ChosenMaterial,
+  dates: readonly IsoDate[],
+): Application[] {
   // What is advised against goes on no longer than a test without being looked at.
-  const large = passedBy !== undefined || rate.value.value > pack.lime.confirmAbove.value;
-  // What comes after the test of what is advised against, only that test can tell.
-  const told = passedBy === undefined ? dates.length : pack.lime.firmDoses.value + 1;
-  return dates.slice(0, told).flatMap((date, index) => {
+  const large =
+    passedBy !== undefined ||
+    (!('absent' in rate) && rate.value.value > pack.lime.confirmAbove.value);
+  return dates.flatMap((date, index): Application[] => {
     const amount = set.doses[index];
     if (!amount) return [];
     const state = large && amount.ordinal > pack.lime.firmDoses.value ? 'conditional' : 'firm';
@@ -161,7 +179,7 @@ function datedDoses(
 }
 
 /** The most limestone that ground bears on one date: by its situation, on a plot that is not worked by the field’s rule. */
-function groundCap(ctx: PlanContext, { area, pack, plant }: LimeInput, id: string): ProductRate {
+function groundCap(ctx: PlanContext, { area, pack, plant }: TreatInput, id: string): ProductRate {
   const label = msg('lime.cap');
   if (plant.form === 'plot' && area.situation !== 'tilled') {
     const named = { id: `${id}/tons`, label: msg('lime.capNoTill'), source: 'practice' } as const;
@@ -176,7 +194,7 @@ function groundCap(ctx: PlanContext, { area, pack, plant }: LimeInput, id: strin
 /** The most of a material on one date: what the ground bears, or less of what is stronger or saltier. */
 function capOf(
   ctx: PlanContext,
-  input: LimeInput,
+  input: TreatInput,
   { id: materialId, cap: own, standing, source }: LimeMaterial,
 ): ProductRate {
   const id = `${input.area.id}/lime/cap`;
@@ -193,7 +211,7 @@ function capOf(
 /** The dressings of the chosen rate under the cap of the situation; none unless lime is advised. */
 function limeDoses(
   ctx: PlanContext,
-  input: LimeInput,
+  input: TreatInput,
   verdict: LimeVerdict,
   rate: ProductRate,
   bag: Bag,
@@ -219,10 +237,12 @@ function limeDoses(
 function firmBags(
   ctx: PlanContext,
   areaId: string,
-  doses: readonly Dose[],
+  applications: readonly Application[],
   bag: Bag,
-): LimePlan['bagsToBuy'] {
-  const firm = doses.filter(({ state }) => state === 'firm').map((dose) => dose.amount.printed);
+): LimeTreatment['bagsToBuy'] {
+  const firm = applications
+    .filter(({ state }) => state === 'firm')
+    .map((dose) => dose.amount.printed);
   const entry = { id: `${areaId}/lime/firm`, label: msg('dose.firmTotal') };
   const total =
     firm.length > 0 ? addPounds(ctx, entry, firm) : ctx.sheet.absent(entry, msg('absent.noDoses'));
@@ -235,12 +255,12 @@ function digestOf(verdict: LimeVerdict, materialId: string, { total }: DoseSet):
 }
 
 /** Much lime on ground that is worked goes half under and half on top. */
-function isInHalves(situation: Situation, tons: LimePlan['brings']['tonsPerAcre']): boolean {
+function isInHalves(situation: Situation, tons: LimeTreatment['brings']['tonsPerAcre']): boolean {
   return situation === 'tilled' && !('absent' in tons) && tons.value.value > HALVES_ABOVE_TONS;
 }
 
 /** The lime of an area: every method side by side, the chosen one in doses on dates. */
-export function planLime(ctx: PlanContext, given: LimeInput): LimePlan {
+export function planLime(ctx: PlanContext, given: TreatInput): Proposal<LimeTreatment> {
   const input = forLime(ctx, given);
   const { file, area, pack, ground, readings } = input;
   const target = targetOf(ctx, input);
@@ -272,10 +292,8 @@ export function planLime(ctx: PlanContext, given: LimeInput): LimePlan {
   const standing = standingOf(given);
   const verdict = verdictOf(given, standing, chosen, rate, credit !== undefined);
   const set = limeDoses(ctx, input, verdict, rate, bag, taken);
-  const doses = datedDoses(input, set, rate, lastOn, taken);
   const brings = limeBrings(ctx, area.id, taken.material, rate);
-  const waiting = doses.find(({ state }) => state === 'conditional');
-  const plan: LimePlan = {
+  const worked = {
     verdict,
     standing,
     target,
@@ -296,11 +314,32 @@ export function planLime(ctx: PlanContext, given: LimeInput): LimePlan {
     worksIn: LIME_WORKS_MONTHS[area.situation],
     rate,
     set,
-    doses,
-    bagsToBuy: firmBags(ctx, area.id, doses, bag),
-    testBefore: waiting ? addMonths(waiting.date, -pack.lime.testMonthsBefore.value) : undefined,
     digest: digestOf(verdict, materialId, set),
   };
-  limeFindings(ctx, input, plan, { credited: credit !== undefined });
-  return plan;
+  const request = requestFor(input, set, lastOn, taken);
+  const dated = (datesOf: DatesOf): LimeTreatment => {
+    const applications = onDates(input, set, rate, taken, datesOf(request.id));
+    const waiting = applications.find(({ state }) => state === 'conditional');
+    return {
+      kind: 'lime',
+      step: 'ph',
+      isDosed: verdict === 'dose',
+      products: [{ role: 'lime', materialId, bag: bag.size, rate, applications }],
+      cautions: cautionsOf(worked),
+      testOn: waiting && addMonths(waiting.date, -pack.lime.testMonthsBefore.value),
+      ...worked,
+      applications,
+      bagsToBuy: firmBags(ctx, area.id, applications, bag),
+    };
+  };
+  return { requests: [request], dated };
+}
+
+/** The hazards of lime that is put on. */
+function cautionsOf({
+  verdict,
+  caustic,
+}: Pick<LimeTreatment, 'verdict' | 'caustic'>): TreatmentCaution[] {
+  if (verdict !== 'dose') return [];
+  return [...(caustic ? (['caustic'] as const) : []), 'dust', 'localCode'];
 }

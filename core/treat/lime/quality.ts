@@ -2,7 +2,11 @@ import type { CaseFile, Label } from '../../casefile/casefile';
 import { EMPTY_LABEL } from '../../casefile/newCase';
 import type { LimeMaterial } from '../../catalog/materials/types';
 import { finenessFactor, schemeOf, type FinenessScheme } from '../../tables/lime/fineness';
-import { LIMESTONE_CCE_MAX, LIMESTONE_CCE_MIN, TABLE_LIMESTONE_CCE } from '../../tables/lime/quality';
+import {
+  LIMESTONE_CCE_MAX,
+  LIMESTONE_CCE_MIN,
+  TABLE_LIMESTONE_CCE,
+} from '../../tables/lime/quality';
 import { own } from '../../kernel/typed/own';
 import { limestoneToProduct, perTonToScore, poundForPound } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';

@@ -24,7 +24,7 @@ function after(
   const plan = planCase({ ...file, samples, past: Object.fromEntries(entries) });
   const working = plan.workings['lawn/lime/credit'];
   const figure = working && 'absent' in working ? working.absent.id : (working?.value.value ?? 0);
-  return { credit: figure, next: plan.areas[0]?.lime.doses[0]?.date };
+  return { credit: figure, next: plan.areas[0]?.treatments.lime.applications[0]?.date };
 }
 
 // 40 lb of CCE 90, as the table's own; 8 points less for each month of 30.4375 days.

@@ -1,7 +1,11 @@
 import type { CaseFile } from '../../casefile/casefile';
 import type { Ground } from '../../site/ground/ground';
 import { addRates, datesOf, readPast, type PastDressing } from '../../site/past';
-import { LIMESTONE_CCE_MAX, LIMESTONE_CCE_MIN, TABLE_LIMESTONE_CCE } from '../../tables/lime/quality';
+import {
+  LIMESTONE_CCE_MAX,
+  LIMESTONE_CCE_MIN,
+  TABLE_LIMESTONE_CCE,
+} from '../../tables/lime/quality';
 import { DAYS_PER_MONTH, UNREACTED_LOSS_PER_MONTH } from '../../tables/lime/residual';
 import { daysBetween, type IsoDate } from '../../kernel/typed/date';
 import { quantity, type Quantity } from '../../kernel/units/quantity';

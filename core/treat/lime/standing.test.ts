@@ -22,12 +22,15 @@ test('a laboratory’s lime is not followed above the window; an own amount with
     lab: { text: '40' },
     decisions: { 'lime-method': 'laboratory' },
   };
-  expect([plan(lab).lime.verdict, plan(lab).lime.doses]).toEqual(['none-needed', []]);
+  expect([plan(lab).treatments.lime.verdict, plan(lab).treatments.lime.applications]).toEqual([
+    'none-needed',
+    [],
+  ]);
   expect(plan(lab).findings).toContain('labLimeRefused');
 
   const decisions = { 'lime-method': 'own', 'lime-own': '40' } as const;
   const own = plan({ ph: '7.4', decisions, reason: 'Calcium for the clay.' });
-  expect(own.lime.verdict).toBe('dose');
+  expect(own.treatments.lime.verdict).toBe('dose');
   expect(own.page).toContain('slip.ph.plain');
   // Nothing on the page contradicts what it tells to do.
   expect(own.page).not.toContain('slip.ph.high');
@@ -40,7 +43,7 @@ test.each([
   ['3.6', 'sour'],
 ])('plants of acidic soil on muck go by their own range: %s is %s', (ph, standing) => {
   const muck = plan({ plant: 'blueberry', om: '45', ph });
-  expect([muck.readings.organic, muck.lime.standing]).toEqual([true, standing]);
+  expect([muck.readings.organic, muck.treatments.lime.standing]).toEqual([true, standing]);
   expect(muck.page.includes('slip.ph.acidHigh')).toBe(standing === 'high');
 });
 
@@ -59,7 +62,7 @@ test.each([
 
 test('a kit is taken at its middle: 5.5 ± 0.5 is too acidic, and too rough for an amount of nothing', () => {
   const kit = plan({ texture: 'loam', reports: [fieldReport('kit', ['5.0', '6.0'])] });
-  expect([kit.lime.standing, kit.page.includes('slip.ph.sour')]).toEqual(['sour', true]);
+  expect([kit.treatments.lime.standing, kit.page.includes('slip.ph.sour')]).toEqual(['sour', true]);
   expect(kit.page).not.toContain('slip.ph.right');
 });
 
@@ -76,7 +79,7 @@ test.each([
       buffer,
       situation: 'tilled',
       decisions: { 'lime-material': 'hydrated', 'lime-target': '6.0', 'lime-depth': '3' },
-    }).lime;
+    }).treatments.lime;
     expect(value(found.methods.find(({ chosen }) => chosen)?.option.advised)).toBeCloseTo(lime, 2);
     expect(value(found.rate)).toBeCloseTo(product, 2);
     expect(found.verdict).toBe(verdict);
@@ -89,7 +92,7 @@ test('a target between two columns is answered by the next, which is said and wh
   expect(between.findings).toContain('targetColumn');
   const at = plan({ ...ORACLE, decisions: { 'lime-target': '6.5', 'lime-method': 'smp' } });
   expect(at.findings).not.toContain('targetColumn');
-  expect(value(between.lime.rate)).toBeCloseTo(value(at.lime.rate), 9);
+  expect(value(between.treatments.lime.rate)).toBeCloseTo(value(at.treatments.lime.rate), 9);
   const last = (of: typeof at): number => value(of.outlook.at(-1)?.ph);
   expect(last(between)).toBeCloseTo(last(at), 9);
 });
@@ -101,24 +104,24 @@ test('the factor of Adams–Evans gives way to the label', () => {
     more: { 'ph-adams-evans': { text: '7.6' } },
     decisions: { 'lime-method': 'adams-evans' },
   };
-  const plain = value(plan(input).lime.rate);
+  const plain = value(plan(input).treatments.lime.rate);
   const label = { kind: 'ECCE', percent: '90' } as const;
-  const labelled = value(plan({ ...input, label }).lime.rate);
+  const labelled = value(plan({ ...input, label }).treatments.lime.rate);
   expect(labelled / plain).toBeCloseTo(1 / 1.5 / 0.9, 9);
 });
 
 test('hydrated lime that is passed with a reason: two firm applications, then a test', () => {
-  const { doses, testBefore } = plan({
+  const { applications, testOn } = plan({
     ...ORACLE,
     ph: '5.2',
     buffer: '6.4',
     decisions: { 'lime-material': 'hydrated' },
     reason: 'Nothing else is to be had.',
-  }).lime;
-  expect(doses.map(({ state }) => state)).toEqual(['firm', 'firm', 'conditional']);
-  const [, , third] = doses;
-  if (!third || !testBefore) throw new Error('no third application');
-  expect(daysBetween(testBefore, third.date)).toBeGreaterThan(0);
+  }).treatments.lime;
+  expect(applications.map(({ state }) => state)).toEqual(['firm', 'firm', 'conditional']);
+  const [, , third] = applications;
+  if (!third || !testOn) throw new Error('no third application');
+  expect(daysBetween(testOn, third.date)).toBeGreaterThan(0);
 });
 
 test.each([

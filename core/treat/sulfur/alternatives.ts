@@ -1,10 +1,11 @@
+import type { SulfurInstead } from './types';
+import type { TreatInput } from '../input';
 import { PLANTS, type Plant, type PlantId } from '../../catalog/plants/plants';
 import { MIX_DEPTH_IN } from '../../tables/sulfur';
 import { cubicFeetToYards, lengthToFeet } from '../../kernel/units/convert';
 import { quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/working/msg';
-import type { LimeInput, SulfurInstead } from '../types';
 
 /** So many plants are named. */
 const MOST_NAMED = 6;
@@ -27,7 +28,7 @@ function plantsThatFit({ group, form }: Plant, ph: number): PlantId[] {
 /** What can be done where a soil cannot be soured: a bed of its own mix, or plants that like it as it is. */
 export function insteadOf(
   ctx: PlanContext,
-  { area, ground, plant, readings }: LimeInput,
+  { area, ground, plant, readings }: TreatInput,
 ): SulfurInstead {
   const at = `${area.id}/sulfur/mix`;
   const { waterPh } = readings;

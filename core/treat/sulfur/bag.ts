@@ -1,3 +1,6 @@
+import type { SulfurBag, SulfurMaterialRow, SulfurTreatment } from './types';
+import type { ProductRate } from '../amounts';
+import type { TreatInput } from '../input';
 import type { CaseFile } from '../../casefile/casefile';
 import { bagsFor } from '../../schedule/dosing/doses';
 import type { SulfurMaterial } from '../../catalog/materials/types';
@@ -11,7 +14,6 @@ import { quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg } from '../../kernel/working/msg';
 import { bagSize, isTyped } from '../bagSize';
-import type { LimeInput, ProductRate, SulfurBag, SulfurMaterialRow, SulfurPlan } from '../types';
 
 const PERCENT = { min: 5, max: 100 };
 
@@ -90,7 +92,7 @@ function mostOf(
 export function sulfurProduct(
   ctx: PlanContext,
   entry: { readonly id: string; readonly label: Msg },
-  sulfur: SulfurPlan['first'],
+  sulfur: SulfurTreatment['first'],
   { share }: SulfurBag,
   most: ProductRate | undefined,
 ): ProductRate {
@@ -116,15 +118,15 @@ const NOT_WITH_ALUMINUM = [
 ];
 
 /** Whether a material is poison to what grows there. */
-export function poisons({ aluminum }: SulfurMaterial, { plants }: LimeInput['goal']): boolean {
+export function poisons({ aluminum }: SulfurMaterial, { plants }: TreatInput['goal']): boolean {
   return !!aluminum && plants.some(({ id }) => NOT_WITH_ALUMINUM.includes(id));
 }
 
 /** The first dose by every material, and the bags that it takes. */
 export function sulfurMaterials(
   ctx: PlanContext,
-  { area, file, goal, ground, materials }: LimeInput,
-  first: SulfurPlan['first'],
+  { area, file, goal, ground, materials }: TreatInput,
+  first: SulfurTreatment['first'],
   chosen: string,
 ): SulfurMaterialRow[] {
   return materials.sulfur.map((material): SulfurMaterialRow => {

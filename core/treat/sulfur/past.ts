@@ -1,12 +1,11 @@
-import { decisionOf } from '../../casefile/casefile';
+import type { TreatInput } from '../input';
 import { addRates, datesOf, readPast, SULFUR_PERCENT, type PastDressing } from '../../site/past';
-import { EDGE_MARGIN, WARM_MONTHS } from '../../tables/sulfur';
+import { WARM_MONTHS } from '../../tables/sulfur';
 import { addMonths, type IsoDate } from '../../kernel/typed/date';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/working/msg';
 import type { Figure } from '../../kernel/working/working';
-import type { LimeInput, SulfurPlan } from '../types';
 
 /** Sulfur that went on before the plan. */
 export interface PastSulfur {
@@ -56,7 +55,7 @@ function sulfurOf(
 /** Reads the sulfur of before: its days, and what of it falls within twelve months. */
 export function pastSulfur(
   ctx: PlanContext,
-  { file, area, ground, planFrom }: LimeInput,
+  { file, area, ground, planFrom }: TreatInput,
 ): PastSulfur {
   const past = readPast(ctx, file, area.id, 'sulfur', ground, planFrom);
   const yearAgo = planFrom && addMonths(planFrom, -12);
@@ -71,7 +70,7 @@ export function pastSulfur(
 
 /** Sulfur of before that cannot have worked yet, or that was all a year allows: until when to wait. */
 export function waitsUntil(
-  { planFrom }: LimeInput,
+  { planFrom }: TreatInput,
   { days }: PastSulfur,
   left: Figure<Quantity<'lb/1000ft2', 'S'>>,
 ): IsoDate | undefined {
@@ -80,35 +79,4 @@ export function waitsUntil(
   const worked = afterWarmMonths(last);
   if (worked > planFrom) return worked;
   return !('absent' in left) && left.value.value === 0 ? addMonths(last, 12) : undefined;
-}
-
-/**
- * Guards against overshoot: an amount entered before the last one can have worked, or near the lower end of the range,
- * stops with the reason; what was spread too soon is said.
- */
-export function guardSulfur(
-  ctx: PlanContext,
-  input: LimeInput,
-  sulfur: SulfurPlan | undefined,
-): void {
-  const { file, area, goal, readings, planFrom } = input;
-  const { waterPh } = readings;
-  const days = datesOf(ctx, file, area.id, 'sulfur');
-  const wanted = (decisionOf(file, area.id, 'sulfur-own')?.value ?? '').trim() !== '';
-  if (wanted && sulfur?.verdict === 'wait' && sulfur.why) {
-    ctx.find(area.id, 'ph', 'stop', 'sulfurTooSoon', { why: sulfur.why }, [sulfur.gross]);
-  }
-  const tooSoon = days.some((day, at) => {
-    const before = days[at - 1];
-    return before !== undefined && afterWarmMonths(before) > day;
-  });
-  if (tooSoon) ctx.find(area.id, 'ph', 'note', 'sulfurRepeated');
-  if ('absent' in waterPh || waterPh.value.value >= goal.window.low + EDGE_MARGIN) return;
-  const edge = { low: { working: goal.edges.low.id }, ph: { working: waterPh.id } };
-  const rests = [waterPh, goal.edges.low];
-  if (wanted) ctx.find(area.id, 'ph', 'stop', 'sulfurNearEdge', edge, rests);
-  const last = days.at(-1);
-  if (last && planFrom && afterWarmMonths(last) > planFrom) {
-    ctx.find(area.id, 'ph', 'note', 'sulfurOvershoots', edge, rests);
-  }
 }

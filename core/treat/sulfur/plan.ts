@@ -1,4 +1,8 @@
-import { scheduleDoses } from '../../schedule/dates';
+import type { SulfurMaterialRow, SulfurTreatment } from './types';
+import type { Application, Proposal, Treated, TreatmentCaution } from '../treatment';
+import { standStill } from './water';
+import type { TreatInput } from '../input';
+import type { DateRequest, DatesOf } from '../../schedule/requests';
 import { decisionKey, decisionOf } from '../../casefile/casefile';
 import { bagsFor, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
 import {
@@ -20,7 +24,6 @@ import { insteadOf } from './alternatives';
 import { sulfurOptions, type SulfurOption } from './need';
 import { afterWarmMonths, pastSulfur, waitsUntil, type PastSulfur } from './past';
 import { worthIt } from './feasibility';
-import type { Dose, LimeInput, SulfurMaterialRow, SulfurPlan } from '../types';
 
 type Ph = Figure<Quantity<'pH', 'water'>>;
 type SulfurRate = Figure<Quantity<'lb/1000ft2', 'S'>>;
@@ -29,7 +32,7 @@ type SulfurRate = Figure<Quantity<'lb/1000ft2', 'S'>>;
 const CLOSE_CUT = ['creeping-bentgrass'];
 
 /** Of a pH with a range the lower end, at which less sulfur is needed. */
-function forSulfur(ctx: PlanContext, { area, readings }: LimeInput): Ph {
+function forSulfur(ctx: PlanContext, { area, readings }: TreatInput): Ph {
   const { waterPh } = readings;
   if ('absent' in waterPh || !waterPh.range) return waterPh;
   const entry = { id: `${area.id}/sulfur/ph-lower`, label: msg('sulfur.phLower') };
@@ -37,7 +40,7 @@ function forSulfur(ctx: PlanContext, { area, readings }: LimeInput): Ph {
 }
 
 /** What is aimed at first: the upper middle of the range; more comes after a test. */
-function aimOf(ctx: PlanContext, { area, goal }: LimeInput): Ph {
+function aimOf(ctx: PlanContext, { area, goal }: TreatInput): Ph {
   const { low, high } = goal.edges;
   const share = ctx.constant(
     { id: `${area.id}/sulfur/aim-share`, label: msg('sulfur.aimShare'), source: 'practice' },
@@ -60,7 +63,10 @@ function aimOf(ctx: PlanContext, { area, goal }: LimeInput): Ph {
 type CapLabel = Extract<MsgId, `sulfur.cap${string}`>;
 
 /** Which cap holds: on turf, around roots by the kind of soil, or before planting. */
-function capFor({ area, plant }: LimeInput, soil: SulfurSoil): [keyof typeof SULFUR_CAP, CapLabel] {
+function capFor(
+  { area, plant }: TreatInput,
+  soil: SulfurSoil,
+): [keyof typeof SULFUR_CAP, CapLabel] {
   if (area.situation === 'tilled') return ['beforePlanting', 'sulfur.capPlanting'];
   if (CLOSE_CUT.includes(plant.id)) return ['closeCut', 'sulfur.capCloseCut'];
   if (plant.form === 'lawn') return ['turf', 'sulfur.capTurf'];
@@ -68,7 +74,7 @@ function capFor({ area, plant }: LimeInput, soil: SulfurSoil): [keyof typeof SUL
 }
 
 /** Most at once, lb of S/1000 ft². */
-function capOf(ctx: PlanContext, input: LimeInput, soil: SulfurSoil): SulfurRate {
+function capOf(ctx: PlanContext, input: TreatInput, soil: SulfurSoil): SulfurRate {
   const { id } = input.area;
   const [which, words] = capFor(input, soil);
   const label = msg(words);
@@ -86,7 +92,7 @@ function capOf(ctx: PlanContext, input: LimeInput, soil: SulfurSoil): SulfurRate
 /** What twelve months still allow: two doses, less the sulfur that went on in them. */
 function leftOfYear(
   ctx: PlanContext,
-  { area }: LimeInput,
+  { area }: TreatInput,
   cap: SulfurRate,
   past: SulfurRate | undefined,
 ): SulfurRate {
@@ -131,7 +137,7 @@ function atMost(
 /** An amount of the advisor's own in all, lb/100 ft²; it needs a reason. Nothing where none is typed. */
 function ownGross(
   ctx: PlanContext,
-  { file, area }: LimeInput,
+  { file, area }: TreatInput,
   gross: SulfurRate,
 ): { readonly rate: SulfurRate; readonly reason: string } | undefined {
   const decision = decisionOf(file, area.id, 'sulfur-own');
@@ -162,7 +168,7 @@ function ownGross(
 }
 
 /** The kind of soil that the sulfur goes by; nothing where nobody told the texture. */
-function soilOf({ readings }: LimeInput): (typeof SULFUR_SOIL_OF)[Texture] | undefined {
+function soilOf({ readings }: TreatInput): (typeof SULFUR_SOIL_OF)[Texture] | undefined {
   return readings.texture && SULFUR_SOIL_OF[readings.texture];
 }
 
@@ -172,12 +178,12 @@ function isNothing(rate: SulfurRate): boolean {
 
 /** A dose, or why there is none: what the soil says, what is still at work, what nobody has told. */
 function verdictOf(
-  input: LimeInput,
+  input: TreatInput,
   soil: SulfurSoil | undefined,
   gross: SulfurRate,
   past: PastSulfur,
   left: SulfurRate,
-): Pick<SulfurPlan, 'verdict' | 'why'> {
+): Pick<SulfurTreatment, 'verdict' | 'why'> {
   const { waterPh } = input.readings;
   const ph = 'absent' in waterPh ? 0 : waterPh.value.value;
   const refused = worthIt(input.file, input.area.id, ph);
@@ -196,36 +202,41 @@ function verdictOf(
   return { verdict: 'dose', why: undefined };
 }
 
-/** The one dose of a material on its day, and the bags that it takes. */
+/** The one dose of a material, before its day is known. */
 function oneDose(
   ctx: PlanContext,
-  { area, ground, planFrom }: LimeInput,
+  { area, ground }: TreatInput,
   { rate, bag, most: own }: SulfurMaterialRow,
   cap: SulfurRate,
-): Pick<SulfurPlan, 'set' | 'doses' | 'bagsToBuy'> {
+): SulfurTreatment['set'] {
   const at = `${area.id}/sulfur`;
   const entry = { id: `${at}/cap/product`, label: msg('sulfur.capProduct') };
   const most = sulfurProduct(ctx, entry, cap, bag, own);
-  const set = splitDoses(ctx, `${at}/dose`, rate, most, ground.extent, {
+  return splitDoses(ctx, `${at}/dose`, rate, most, ground.extent, {
     bag: bag.size,
     density: bag.density,
     parts: ground.known ? ground.parts : undefined,
   });
-  const rules = { count: 1, seasons: SULFUR_SEASONS, interval: { months: 12 } };
-  const [date] = planFrom ? scheduleDoses({ earliest: planFrom, ...rules }) : [];
-  const [amount] = set.doses;
-  const doses: Dose[] = amount && date ? [{ key: `${at}/1`, date, state: 'firm', amount }] : [];
+}
+
+/** The bags that the one dose takes. */
+function bagsToBuy(
+  ctx: PlanContext,
+  at: string,
+  [amount]: SulfurTreatment['set']['doses'],
+  { bag }: SulfurMaterialRow,
+): SulfurTreatment['bagsToBuy'] {
   const pounds =
     amount?.printed ??
     ctx.sheet.absent({ id: `${at}/none`, label: msg('dose.firmTotal') }, msg('absent.noDoses'));
-  return { set, doses, bagsToBuy: bagsFor(ctx, `${at}/bags-to-buy`, pounds, bag.size) };
+  return bagsFor(ctx, `${at}/bags-to-buy`, pounds, bag.size);
 }
 
 /**
  * Whether sulfur is a question at all: plants of sour soil above their range, or others where the advisor asks for it; on
  * soil that tables of soils speak of.
  */
-function isAskedFor({ file, area, goal, ground, readings }: LimeInput): boolean {
+function isAskedFor({ file, area, goal, ground, readings }: TreatInput): boolean {
   const { waterPh, organic } = readings;
   if (goal.conflict || organic || ground.parts?.kind === 'container') return false;
   if (!goal.acid && decisionOf(file, area.id, 'sulfur-wanted')?.value !== 'yes') return false;
@@ -233,7 +244,7 @@ function isAskedFor({ file, area, goal, ground, readings }: LimeInput): boolean 
 }
 
 function digestOf(
-  { verdict }: Pick<SulfurPlan, 'verdict'>,
+  { verdict }: Pick<SulfurTreatment, 'verdict'>,
   id: string,
   { total }: DoseSet,
 ): string {
@@ -245,7 +256,10 @@ function digestOf(
  * one dose that is safe now. More is never promised: it waits for a test after warm months.
  * @returns nothing where no plant of sour soil stands above its range, or where plants are at odds
  */
-export function planSulfur(ctx: PlanContext, input: LimeInput): SulfurPlan | undefined {
+export function planSulfur(
+  ctx: PlanContext,
+  input: TreatInput,
+): Proposal<SulfurTreatment> | undefined {
   if (!isAskedFor(input)) return undefined;
   const { file, area, materials, readings } = input;
   const at = `${area.id}/sulfur`;
@@ -274,11 +288,11 @@ export function planSulfur(ctx: PlanContext, input: LimeInput): SulfurPlan | und
   const rows = sulfurMaterials(ctx, input, first, known?.id ?? '');
   const chosen = rows.find((row) => row.chosen);
   if (!chosen) throw new Error('planSulfur: the materials hold no sulfur');
-  const dosed = oneDose(ctx, input, chosen, most);
-  const [dose] = dosed.doses;
-  return {
+  const set = oneDose(ctx, input, chosen, most);
+  const worked = {
     ...judged,
-    ...dosed,
+    set,
+    bagsToBuy: bagsToBuy(ctx, at, set.doses, chosen),
     target,
     from: ph,
     options,
@@ -286,12 +300,58 @@ export function planSulfur(ctx: PlanContext, input: LimeInput): SulfurPlan | und
     gross,
     ownMore: againstOwn(ctx, area.id, options, own?.rate),
     ownReason: own && own.reason !== '' ? own.reason : undefined,
+    standStill: standStill(ctx, area.id, readings),
     instead: insteadOf(ctx, input),
     first,
     materials: rows,
     chosenMaterial: chosen,
-    testOn: dose && afterWarmMonths(dose.date),
-    digest: digestOf(judged, chosen.id, dosed.set),
+    digest: digestOf(judged, chosen.id, set),
+  };
+  const request: DateRequest = {
+    id: at,
+    earliest: input.planFrom,
+    count: 1,
+    seasons: SULFUR_SEASONS,
+    interval: { months: 12 },
+  };
+  return { requests: [request], dated: (datesOf) => onDates(at, worked, datesOf) };
+}
+
+/** The one dose on the day that the scheduler gave. */
+function onDates(
+  id: string,
+  worked: Omit<SulfurTreatment, keyof Treated<'sulfur'> | 'applications'> & {
+    readonly digest: string;
+  },
+  datesOf: DatesOf,
+): SulfurTreatment {
+  const { set, verdict, chosenMaterial: chosen } = worked;
+  const [date] = datesOf(id);
+  const [amount] = set.doses;
+  const applications: Application[] =
+    amount && date ? [{ key: `${id}/1`, date, state: 'firm', amount }] : [];
+  const cautions: readonly TreatmentCaution[] = [
+    'dust',
+    ...(chosen.sulfate ? (['sulfate'] as const) : []),
+    'localCode',
+  ];
+  return {
+    kind: 'sulfur',
+    step: 'ph',
+    isDosed: verdict === 'dose',
+    products: [
+      {
+        role: 'sulfur',
+        materialId: chosen.id,
+        bag: chosen.bag.size,
+        rate: chosen.rate,
+        applications,
+      },
+    ],
+    cautions: verdict === 'dose' ? cautions : [],
+    testOn: applications[0] && afterWarmMonths(applications[0].date),
+    ...worked,
+    applications,
   };
 }
 
@@ -301,7 +361,7 @@ function againstOwn(
   areaId: string,
   options: readonly SulfurOption[],
   own: SulfurRate | undefined,
-): SulfurPlan['ownMore'] {
+): SulfurTreatment['ownMore'] {
   if (!own) return {};
   const told = options.filter(({ gross }) => !('absent' in gross) && gross.value.value > 0);
   return Object.fromEntries(

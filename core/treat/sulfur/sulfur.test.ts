@@ -22,7 +22,7 @@ function plan(input: LawnInput = {}) {
   const [area] = whole.areas;
   if (!area) throw new Error('no area');
   const findings = whole.findings.map(({ name }): string => name);
-  return { sulfur: area.sulfur, area, findings, slip: whole.slip };
+  return { sulfur: area.treatments.sulfur, area, findings, slip: whole.slip };
 }
 
 function value(figure: Figure | undefined): number {
@@ -64,7 +64,7 @@ test.each<[string, LawnInput, string | undefined, string | undefined]>([
 ])('worth it? %s', (_name, input, verdict, why) => {
   const { sulfur } = plan(input);
   expect([sulfur?.verdict, sulfur?.why?.id]).toEqual([verdict, why]);
-  if (verdict !== 'dose') expect(sulfur?.doses ?? []).toEqual([]);
+  if (verdict !== 'dose') expect(sulfur?.applications ?? []).toEqual([]);
 });
 
 test.each<[string, string, number, number]>([
@@ -106,19 +106,21 @@ test.each(['130', '0', '<30'])(
     const labels = { 'sulfur-prills-90': { percent } };
     const { problems, areas } = planCase(lawnCase({ ...BUSHES, labels }));
     expect(problems['labels/sulfur-prills-90/percent']).toBeDefined();
-    expect(areas[0]?.sulfur?.doses).toEqual([]);
+    expect(areas[0]?.treatments.sulfur?.applications).toEqual([]);
   },
 );
 
 test('one firm dose in season, and a test three warm months later; a second is promised nowhere', () => {
   const { sulfur, slip } = plan({ planFrom: '2027-10-04' });
-  expect(sulfur?.doses.map(({ date, state }) => [date, state])).toEqual([['2027-10-04', 'firm']]);
+  expect(sulfur?.applications.map(({ date, state }) => [date, state])).toEqual([
+    ['2027-10-04', 'firm'],
+  ]);
   // November to March are cold: April, May, June.
   expect(sulfur?.testOn).toBe('2028-06-04');
   const said = slip.blocks.map((block) => ('text' in block ? block.text.id : ''));
   expect(said.filter((id) => id === 'slip.sulfur')).toHaveLength(1);
   expect(said).toContain('slip.sulfurTest');
-  expect(plan({ planFrom: '2027-07-10' }).sulfur?.doses[0]?.date).toBe('2027-09-01');
+  expect(plan({ planFrom: '2027-07-10' }).sulfur?.applications[0]?.date).toBe('2027-09-01');
 });
 
 test('the trade’s rule stands beside the table on loam alone; clay has its other version', () => {
@@ -189,14 +191,16 @@ test('as printed no sulfate passes its own cap, and no dose what the year still 
       squareFeet,
       decisions: { 'sulfur-material': 'aluminum-sulfate' },
     }).sulfur;
-    expect(value(alum?.doses[0]?.amount.printed)).toBeLessThanOrEqual((5 * feet) / 100 + 1e-9);
+    expect(value(alum?.applications[0]?.amount.printed)).toBeLessThanOrEqual(
+      (5 * feet) / 100 + 1e-9,
+    );
     const rest = plan({
       ...LAWN,
       squareFeet,
       past: [spread('8', '2027-04-01', '')],
       decisions: SOUR,
     });
-    const product = value(rest.sulfur?.doses[0]?.amount.printed);
+    const product = value(rest.sulfur?.applications[0]?.amount.printed);
     expect(product * 0.9).toBeLessThanOrEqual((2 * feet) / 1000 + 1e-9);
   }
 });
@@ -281,7 +285,7 @@ test('laws: more as the pH rises, nothing over the cap, twice the ground twice t
         const cap = texture.startsWith('sand') ? 5 : 10;
         expect(value(here?.first)).toBeLessThanOrEqual(cap);
         const share = { 'sulfur-prills-90': 0.9, 'sulfur-powder-99': 0.99, 'sulfur-mix-30': 0.3 };
-        const printed = value(here?.doses[0]?.amount.printed);
+        const printed = value(here?.applications[0]?.amount.printed);
         const most = (cap / share[material as keyof typeof share] / 1000) * feet;
         expect(printed).toBeLessThanOrEqual(most + 1e-9);
         expect(value(wider?.set.total)).toBeCloseTo(2 * value(here?.set.total), 6);

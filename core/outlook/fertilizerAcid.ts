@@ -1,4 +1,4 @@
-import type { DealtPart, FeedPlan } from '../treat/fertilizer/types';
+import type { FertilizerProduct, FertilizerTreatment } from '../treat/fertilizer/types';
 import { LIME_FOR_POUND_OF_N } from '../tables/fertilizer/acidity';
 import { quantity, type Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
@@ -8,7 +8,7 @@ import type { Figure } from '../kernel/working/working';
 type Lime = Figure<Quantity<'lb/1000ft2', 'CaCO3'>>;
 
 /** The acid of one product: its N by what a pound of it takes to be undone. */
-function acidOf(ctx: PlanContext, at: string, { role, material, rate }: DealtPart): Lime {
+function acidOf(ctx: PlanContext, at: string, { role, material, rate }: FertilizerProduct): Lime {
   const prefix = `${at}/${role}`;
   const entry = {
     id: prefix,
@@ -41,12 +41,16 @@ function acidOf(ctx: PlanContext, at: string, { role, material, rate }: DealtPar
 }
 
 /**
- * Limestone that undoes the acid of the season's feed, lb of CaCO3/1000 ft²; below zero the feed sweetens. Nothing where
+ * Limestone that undoes the acid of the season's fertilizer, lb of CaCO3/1000 ft²; below zero the fertilizer is alkaline. Nothing where
  * nothing is fed, or on rows without an area; absent where a product's acid is not known.
  */
-export function feedAcid(ctx: PlanContext, areaId: string, feed: FeedPlan): Lime | undefined {
-  const { parts } = feed.chosen;
-  if (feed.verdict !== 'dose' || parts.some(({ role }) => role === 'row')) return undefined;
+export function fertilizerAcid(
+  ctx: PlanContext,
+  areaId: string,
+  fertilizer: FertilizerTreatment,
+): Lime | undefined {
+  const { parts } = fertilizer.chosen;
+  if (!fertilizer.isDosed || parts.some(({ role }) => role === 'row')) return undefined;
   const at = `${areaId}/outlook/acid`;
   const acids = parts.map((part) => acidOf(ctx, at, part));
   return ctx.sheet.derive(

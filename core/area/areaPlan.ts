@@ -1,0 +1,54 @@
+import type { Area } from '../casefile/casefile';
+import type { Pack } from '../catalog/packs/pack';
+import type { Plant } from '../catalog/plants/plants';
+import type { IsoDate } from '../kernel/typed/date';
+import type { Quantity } from '../kernel/units/quantity';
+import type { Figure } from '../kernel/working/working';
+import type { PhOutlook } from '../outlook/phOutlook';
+import type { SoilTest } from '../reading/soilTest';
+import type { AreaReading } from '../reading/types';
+import type { AreaGoal } from '../site/goal';
+import type { Ground } from '../site/ground/ground';
+import type { PastSummary } from '../site/past';
+import type { AskedReadings } from '../site/report/types';
+import type { SamplingPlan } from '../site/sampling/samplingPlan';
+import type { Treatments } from '../treat/treatment';
+import type { UnsureAmount } from '../treat/unsureAmounts';
+
+/** What is worked out for one area, before anything is said of it. */
+export interface AreaPlan {
+  readonly area: Area;
+  /** The plant that it is fed for, and what all that grows there wants of the pH. */
+  readonly plant: Plant;
+  readonly goal: AreaGoal;
+  readonly pack: Pack;
+  /** The day from which it is planned. */
+  readonly planFrom: IsoDate | undefined;
+  readonly ground: Ground;
+  readonly sampling: SamplingPlan;
+  /** Something is known of its sample, or was seen when it was taken. */
+  readonly sampled: boolean;
+  readonly readings: AskedReadings;
+  readonly past: PastSummary;
+  readonly soilTest: SoilTest;
+  /** The soil holds free lime, which ties up phosphate. */
+  readonly calcareous: boolean;
+  readonly reading: AreaReading;
+  readonly treatments: Treatments;
+  /** The pH over the coming months, if what is advised goes on; empty where nothing does. */
+  readonly outlook: PhOutlook;
+  /** Limestone that undoes the acid of the season's fertilizer. */
+  readonly fertilizerAcid: Figure<Quantity<'lb/1000ft2', 'CaCO3'>> | undefined;
+  /** What is put on over the whole range of ground that is not surely measured. */
+  readonly unsureAmounts: readonly UnsureAmount[];
+  /** Years until the next test where nothing asks for an earlier one. */
+  readonly retestYears: number;
+}
+
+/** A piece of ground that could not be worked out: the case has too much of it, or the program has a fault. */
+export interface BrokenArea {
+  readonly area: Area;
+  readonly why: 'areaBroken' | 'areaTooMuch';
+  /** What the fault says of itself. */
+  readonly fault: string | undefined;
+}

@@ -1,0 +1,107 @@
+import { decisionOf, sampleOf, type Area, type CaseFile } from '../casefile/casefile';
+import type { Materials } from '../catalog/materials/materials';
+import { retestYears } from '../catalog/packs/opinions';
+import type { Pack } from '../catalog/packs/pack';
+import { COOL_SEASON_LAWN, PLANTS } from '../catalog/plants/plants';
+import type { IsoDate } from '../kernel/typed/date';
+import { own } from '../kernel/typed/own';
+import type { PlanContext } from '../kernel/working/context';
+import { fertilizerAcid } from '../outlook/fertilizerAcid';
+import { phOutlook } from '../outlook/phOutlook';
+import { isCalcareous } from '../reading/calcareous';
+import { readArea } from '../reading/reading';
+import { readSoilTest } from '../reading/soilTest';
+import { scheduleAll } from '../schedule/requests';
+import { goalOf } from '../site/goal';
+import type { Ground } from '../site/ground/ground';
+import { datesOf, summarizePast } from '../site/past';
+import { readReport } from '../site/report/readings';
+import { planSampling } from '../site/sampling/samplingPlan';
+import { planFertilizer } from '../treat/fertilizer/plan';
+import { planLime } from '../treat/lime/plan';
+import { planSulfur } from '../treat/sulfur/plan';
+import type { Treatments } from '../treat/treatment';
+import { unsureAmounts } from '../treat/unsureAmounts';
+import type { AreaPlan } from './areaPlan';
+
+/** All that the plan of one area rests on. */
+export interface AreaInput {
+  readonly file: CaseFile;
+  readonly area: Area;
+  readonly ground: Ground;
+  readonly pack: Pack;
+  /** Every pack that its report is rated by beside the one that counts. */
+  readonly packs: readonly Pack[];
+  readonly materials: Materials;
+  readonly planFrom: IsoDate | undefined;
+}
+
+/** Whether anything is known of an area's sample, or was seen when it was taken. */
+function isSampled(file: CaseFile, { id, site }: Area): boolean {
+  const sample = sampleOf(file, id);
+  const typed = [sample?.name, sample?.takenOn, ...Object.values(site)];
+  return typed.some((text) => (text ?? '').trim() !== '');
+}
+
+/** The days on which lime went on top of this ground already: urea and ammonium keep their distance from them too. */
+function limedOnTop(ctx: PlanContext, file: CaseFile, { id, situation }: Area): IsoDate[] {
+  return situation === 'tilled' ? [] : datesOf(ctx, file, id, 'lime');
+}
+
+type Shared = Omit<Parameters<typeof planFertilizer>[1], 'limedOn'>;
+
+/** What is put on: each planner proposes, one pass of the scheduler dates all of it. */
+function treat(ctx: PlanContext, { file, area }: AreaInput, shared: Shared): Treatments {
+  const lime = planLime(ctx, shared);
+  const sulfur = planSulfur(ctx, shared);
+  const limedOn = limedOnTop(ctx, file, area);
+  const fertilizer = planFertilizer(ctx, { ...shared, limedOn });
+  const dates = scheduleAll([
+    ...lime.requests,
+    ...(sulfur?.requests ?? []),
+    ...fertilizer.requests,
+  ]);
+  return {
+    lime: lime.dated(dates),
+    sulfur: sulfur?.dated(dates),
+    fertilizer: fertilizer.dated(dates),
+  };
+}
+
+/**
+ * Works one area out, from its report to what is put on when. Nothing is said here: what there is to tell is found
+ * in what comes back. What is typed and cannot be read is among the problems of the context.
+ */
+export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
+  const { file, area, ground, pack, packs, materials, planFrom } = input;
+  const plant = own(PLANTS, area.plant) ?? COOL_SEASON_LAWN;
+  const goal = goalOf(ctx, file, area, plant);
+  const readings = readReport(ctx, file, area.id, pack);
+  const past = summarizePast(ctx, file, area.id, planFrom);
+  const sampling = planSampling(ctx, { file, area, plant, ground });
+  const soilTest = readSoilTest(ctx, { file, areaId: area.id, pack, packs }, readings);
+  const { clues } = sampling;
+  const reading = readArea(ctx, { file, area, plant, goal, pack, readings, soilTest, clues });
+  const on = { file, area, plant, goal, pack, materials, ground, readings, planFrom };
+  const treatments = treat(ctx, input, { ...on, soilTest });
+  return {
+    area,
+    plant,
+    goal,
+    pack,
+    planFrom,
+    ground,
+    sampling,
+    sampled: readings.begun || isSampled(file, area),
+    readings,
+    past,
+    soilTest,
+    calcareous: isCalcareous(file, area.id, readings),
+    reading,
+    treatments,
+    outlook: phOutlook(ctx, { areaId: area.id, readings, planFrom, ...treatments }),
+    fertilizerAcid: fertilizerAcid(ctx, area.id, treatments.fertilizer),
+    unsureAmounts: unsureAmounts(ctx, area.id, ground, treatments),
+    retestYears: retestYears(decisionOf(file, area.id, 'retest')?.value, pack),
+  };
+}

@@ -1,0 +1,18 @@
+import type { AreaPlan } from '../area/areaPlan';
+import { treatmentsIn, type Treatment } from '../treat/treatment';
+
+/** Fertilizer is told where the lime is known, or where nothing was tested and there is no lime to know. */
+export function fertilizerIsTold({ treatments, readings }: AreaPlan): boolean {
+  return treatments.lime.verdict !== 'absent' || readings.untested;
+}
+
+/** The treatments that the page tells of, each in its turn. */
+export function toldTreatments(plan: AreaPlan): Treatment[] {
+  const all = treatmentsIn(plan.treatments);
+  return all.filter(({ kind }) => kind !== 'fertilizer' || fertilizerIsTold(plan));
+}
+
+/** Areas that have something to say: a report that was begun, or none at all. */
+export function isTold({ readings }: AreaPlan): boolean {
+  return readings.begun || readings.untested;
+}

@@ -1,0 +1,42 @@
+import type { MaterialId } from '../catalog/materials/types';
+import { perThousandToTotal } from '../kernel/units/convert';
+import type { Quantity } from '../kernel/units/quantity';
+import type { PlanContext } from '../kernel/working/context';
+import { msg } from '../kernel/working/msg';
+import type { Figure, Range } from '../kernel/working/working';
+import type { Ground } from '../site/ground/ground';
+import type { ProductRate } from './amounts';
+import { treatmentsIn, type Treatment, type TreatmentProduct, type Treatments } from './treatment';
+
+/** What a product comes to between the smaller and the larger end of its ground, lb. */
+export interface UnsureAmount {
+  readonly step: Treatment['step'];
+  readonly role: Exclude<TreatmentProduct['role'], 'row'>;
+  readonly materialId: MaterialId;
+  readonly total: Figure<Quantity<'lb', 'product'>>;
+  readonly range: Range;
+}
+
+/** What is put on over the whole range of ground that is not surely measured; nothing where it is. */
+export function unsureAmounts(
+  ctx: PlanContext,
+  areaId: string,
+  { unsure }: Ground,
+  treatments: Treatments,
+): UnsureAmount[] {
+  if (!unsure) return [];
+  const dosed = treatmentsIn(treatments).filter(({ isDosed }) => isDosed);
+  return dosed.flatMap(({ step, products }) =>
+    products.flatMap(({ role, rate, materialId }): UnsureAmount[] => {
+      if (role === 'row') return [];
+      const total = ctx.sheet.derive(
+        'multiply',
+        { id: `${areaId}/ground/range/${role}`, label: msg('dose.overRange') },
+        [rate as ProductRate, unsure],
+        (each, extent) => perThousandToTotal(each, extent),
+      );
+      if ('absent' in total || !total.range) return [];
+      return [{ step, role, materialId, total, range: total.range }];
+    }),
+  );
+}
