@@ -6,10 +6,39 @@ const layer = (name, from, forbidden) => ({
   to: { path: forbidden },
 });
 
+/** The layers of the core: each may use those above it in this list only. */
+const LAYERS = [
+  'kernel',
+  'tables',
+  'catalog',
+  'casefile',
+  'site',
+  'reading',
+  'schedule',
+  'treat',
+  'outlook',
+  'area',
+  'tell',
+  'plan',
+];
+const coreLayers = LAYERS.slice(0, -1).map((name, at) => ({
+  name: `core-${name}-knows-nothing-below`,
+  severity: 'error',
+  from: { path: `^core/${name}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^core/(${LAYERS.slice(at + 1).join('|')})/` },
+}));
+
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    ...coreLayers,
+    {
+      name: 'core-is-made-of-layers',
+      severity: 'error',
+      from: { path: '^core/' },
+      to: { path: '^core/', pathNot: `^core/(${LAYERS.join('|')})/` },
+    },
     { name: 'no-orphan-imports', severity: 'error', from: {}, to: { couldNotResolve: true } },
     layer(
       'core-stands-alone',
@@ -27,12 +56,6 @@ module.exports = {
       severity: 'error',
       from: { path: '^app/', pathNot: '^app/api/' },
       to: { path: '^(store|files|workers)/' },
-    },
-    {
-      name: 'bottom-of-the-core',
-      severity: 'error',
-      from: { path: '^core/(units|tables|typed)/', pathNot: '\\.test\\.ts$' },
-      to: { path: '^core/', pathNot: '^core/(units|tables|typed|working)/' },
     },
     {
       name: 'nobody-imports-tests',

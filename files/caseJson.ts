@@ -1,6 +1,6 @@
 import type { CaseFile } from '../core/casefile/casefile';
 import type { Office } from '../core/casefile/office';
-import { msg } from '../core/kernel/working/msg';
+import { msg } from '../core/kernel/messages/msg';
 import type { Pack } from '../core/catalog/packs/pack';
 import { locate, parseJson, refusedAtTop, type LocatedFault } from './located';
 import { readCaseDocument } from './schemas/caseFile';

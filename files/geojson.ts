@@ -1,7 +1,7 @@
 import sweeplineIntersections from 'sweepline-intersections';
 import type { Polygon, Position, Ring } from '../core/site/ground/outlineArea';
 import { MOST_OUTLINE } from '../core/casefile/casefile';
-import { msg, type Msg } from '../core/kernel/working/msg';
+import { msg, type Msg } from '../core/kernel/messages/msg';
 import { locate, parseJson, type LocatedFault } from './located';
 
 /** One outline of a map file. */

@@ -5,7 +5,7 @@ import {
   type Node,
   type ParseError,
 } from 'jsonc-parser';
-import { msg, type Msg } from '../core/kernel/working/msg';
+import { msg, type Msg } from '../core/kernel/messages/msg';
 import { tooDeepAt } from './schemas/bounds';
 import type { Fault } from './schemas/faults';
 

@@ -1,4 +1,4 @@
-import { msg } from '../core/kernel/working/msg';
+import { msg } from '../core/kernel/messages/msg';
 import type { Pack } from '../core/catalog/packs/pack';
 import { locate, parseJson, refusedAtTop, type LocatedFault } from './located';
 import { validatePack } from './schemas/pack';

@@ -23,7 +23,7 @@ import {
 } from '../core/kernel/units/convert';
 import { quantity } from '../core/kernel/units/quantity';
 import { PlanContext } from '../core/kernel/working/context';
-import { msg } from '../core/kernel/working/msg';
+import { msg } from '../core/kernel/messages/msg';
 import { lawnCase } from '../test/cases';
 import { valueOf } from '../core/kernel/working/working';
 import { findingKey } from '../core/kernel/working/finding';

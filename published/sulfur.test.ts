@@ -8,7 +8,7 @@ import { sulfurOptions } from '../core/treat/sulfur/need';
 import { WATER_LIME } from '../core/tables/sulfur';
 import { quantity } from '../core/kernel/units/quantity';
 import { PlanContext } from '../core/kernel/working/context';
-import { msg } from '../core/kernel/working/msg';
+import { msg } from '../core/kernel/messages/msg';
 import { readFixture } from './csv';
 
 type Soil = 'sand' | 'loam' | 'clay';

@@ -1,5 +1,5 @@
 /**
- * Writes `core/kernel/working/messages.ts` from the catalogues: every message by its id, with what goes into it.
+ * Writes `core/kernel/messages/messages.ts` from the catalogues: every message by its id, with what goes into it.
  * An id without words or a parameter that is left out then does not compile. With `--check` it only says
  * whether the file is as it would be written.
  */
@@ -8,7 +8,7 @@ import { IntlMessageFormat } from 'intl-messageformat';
 import { format } from 'prettier';
 
 const CATALOGUES = ['words/en.json', 'words/en.case.json'];
-const FILE = 'core/kernel/working/messages.ts';
+const FILE = 'core/kernel/messages/messages.ts';
 
 /** What a parameter is: a number that a plural turns on, a word that is chosen by, or anything shown. */
 type Kind = 'number' | 'word' | 'any';

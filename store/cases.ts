@@ -1,6 +1,6 @@
 import { SCHEMA, type CaseFile } from '../core/casefile/casefile';
 import { migrate } from '../core/casefile/migrations/migrate';
-import type { Msg } from '../core/kernel/working/msg';
+import type { Msg } from '../core/kernel/messages/msg';
 import { restoreCase } from './desk';
 import { db, type AgrologosDb, type CaseRow } from './db';
 import { indexRow } from './indexRow';

@@ -1,6 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { CaseFile } from '../core/casefile/casefile';
-import type { Msg } from '../core/kernel/working/msg';
+import type { Msg } from '../core/kernel/messages/msg';
 import type { StepId } from '../core/kernel/working/finding';
 import type { QueueFacts } from '../core/plan/queue';
 import type { Pack } from '../core/catalog/packs/pack';

@@ -4,7 +4,7 @@ import { planCase, turnsOn } from '../core/plan/plan';
 import { queueFacts } from '../core/plan/queue';
 import { stepToGoOnAt } from '../core/tell/steps';
 import { own } from '../core/kernel/typed/own';
-import { msg } from '../core/kernel/working/msg';
+import { msg } from '../core/kernel/messages/msg';
 import { INDEX_VERSION, type CaseIndexRow } from './db';
 
 /** When a line belongs on the Desk: since when it is as it is, and since when it is deleted. */

@@ -5,7 +5,7 @@ import { planCase, turnsOn } from '../core/plan/plan';
 import type { Plan } from '../core/plan/types';
 import { queueFacts } from '../core/plan/queue';
 import { findingKey } from '../core/kernel/working/finding';
-import type { Msg } from '../core/kernel/working/msg';
+import type { Msg } from '../core/kernel/messages/msg';
 import { valueOf, type Figure, type Working } from '../core/kernel/working/working';
 import { planResponse } from '../files/planApi/response';
 import { validateCaseFile } from '../files/schemas/caseFile';

@@ -12,7 +12,7 @@ import type { Ground } from '../site/ground/ground';
 import type { PastSummary } from '../site/past';
 import type { AskedReadings } from '../site/report/types';
 import type { SamplingPlan } from '../site/sampling/samplingPlan';
-import type { Treatments } from '../treat/treatment';
+import type { Treatments } from '../treat/treatments';
 import type { UnsureAmount } from '../treat/unsureAmounts';
 
 /** What is worked out for one area, before anything is said of it. */

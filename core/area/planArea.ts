@@ -20,7 +20,7 @@ import { planSampling } from '../site/sampling/samplingPlan';
 import { planFertilizer } from '../treat/fertilizer/plan';
 import { planLime } from '../treat/lime/plan';
 import { planSulfur } from '../treat/sulfur/plan';
-import type { Treatments } from '../treat/treatment';
+import type { Treatments } from '../treat/treatments';
 import { unsureAmounts } from '../treat/unsureAmounts';
 import type { AreaPlan } from './areaPlan';
 

@@ -2,7 +2,7 @@ import type { FertilizerProduct, FertilizerTreatment } from '../treat/fertilizer
 import { LIME_FOR_POUND_OF_N } from '../tables/fertilizer/acidity';
 import { quantity, type Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
-import { msg } from '../kernel/working/msg';
+import { msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
 
 type Lime = Figure<Quantity<'lb/1000ft2', 'CaCO3'>>;

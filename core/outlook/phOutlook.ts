@@ -6,7 +6,7 @@ import { SULFATE_WORKS, SULFUR_SPREAD, SULFUR_WORKS, WARM_MONTHS } from '../tabl
 import { addMonths, daysBetween, type IsoDate } from '../kernel/typed/date';
 import { quantity, type Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
-import { msg } from '../kernel/working/msg';
+import { msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
 
 type Ph = Figure<Quantity<'pH', 'water'>>;

@@ -4,7 +4,7 @@ import { planCase } from './plan';
 import type { Plan } from './types';
 import { valueOf, type Figure } from '../kernel/working/working';
 import { findingKey } from '../kernel/working/finding';
-import { msg } from '../kernel/working/msg';
+import { msg } from '../kernel/messages/msg';
 
 function plan(input: LawnInput): Plan & { lawn: AreaPlan } {
   const made = planCase(lawnCase(input));

@@ -7,7 +7,7 @@ import type { Pack } from '../catalog/packs/pack';
 import { NEWEST_PACKS, SHIPPED_PACK, SHIPPED_PACKS } from '../catalog/packs/shipped';
 import { PlanContext } from '../kernel/working/context';
 import { findingOf, type Finding } from '../kernel/working/finding';
-import { msg, type Msg } from '../kernel/working/msg';
+import { msg, type Msg } from '../kernel/messages/msg';
 import { Survey } from '../site/ground/ground';
 import { findingsOf } from '../tell/findings';
 import { writeSlip } from '../tell/slip/slip';

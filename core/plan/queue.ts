@@ -1,5 +1,5 @@
 import { decisionOf, type CaseFile, type Decision } from '../casefile/casefile';
-import { treatmentsIn } from '../treat/treatment';
+import { treatmentsIn } from '../treat/treatments';
 import type { Plan } from './types';
 import { addDays, addMonths, daysBetween, parseDate, type IsoDate } from '../kernel/typed/date';
 import { parseNumber } from '../kernel/typed/number';

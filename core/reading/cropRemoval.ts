@@ -3,7 +3,7 @@ import type { Plant } from '../catalog/plants/plants';
 import { CARRIED_OFF } from '../tables/fertilizer/buildUp';
 import type { Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
-import { msg } from '../kernel/working/msg';
+import { msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
 
 /** What a year carries off, lb/1000 ft²: clippings that are taken away, vegetables; nothing that stays. */

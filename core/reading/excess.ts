@@ -4,7 +4,7 @@ import { DRAW_DOWN, DRAW_DOWN_METHODS } from '../tables/fertilizer/drawDown';
 import { perAcreToPerThousand } from '../kernel/units/convert';
 import { quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
-import { msg, type Msg } from '../kernel/working/msg';
+import { msg, type Msg } from '../kernel/messages/msg';
 import { carriedOff } from './cropRemoval';
 import type { SoilReading } from './soilTest';
 

@@ -5,7 +5,7 @@ import { equivalentMass } from '../tables/molarMass';
 import { ppmToMilliequivalents } from '../kernel/units/convert';
 import { quantity, type Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
-import { msg } from '../kernel/working/msg';
+import { msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
 import type { ReadingInput } from './input';
 import type { Limits, ReadingLine } from './types';

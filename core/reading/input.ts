@@ -2,7 +2,7 @@ import type { Area, CaseFile } from '../casefile/casefile';
 import type { AreaGoal } from '../site/goal';
 import type { Plant } from '../catalog/plants/plants';
 import type { Readings } from '../site/report/types';
-import type { Msg } from '../kernel/working/msg';
+import type { Msg } from '../kernel/messages/msg';
 import type { Pack } from '../catalog/packs/pack';
 import type { SoilTest } from './soilTest';
 

@@ -1,7 +1,7 @@
 import { bufferIsSilent } from '../site/report/buffers';
 import { HEAVY_ABOVE_CEC, SPLIT_BELOW_CEC } from '../tables/soil/exchange';
 import type { PlanContext } from '../kernel/working/context';
-import { msg, type Msg } from '../kernel/working/msg';
+import { msg, type Msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
 import { excessOf } from './excess';
 import { furtherLines } from './supplementaryLines';

@@ -4,7 +4,7 @@ import { isCalcareous } from './calcareous';
 import type { Readings } from '../site/report/types';
 import { quantity, type Quantity, type SoilElement } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
-import { msg, type Msg } from '../kernel/working/msg';
+import { msg, type Msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
 import { opinionOf, withEnough } from '../catalog/packs/opinions';
 import type { CriticalBands, NutrientBands, Pack, Rating } from '../catalog/packs/pack';

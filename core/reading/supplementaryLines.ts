@@ -1,6 +1,6 @@
 import { isMicronutrient, type Plant } from '../catalog/plants/plants';
 import type { Figure } from '../kernel/working/working';
-import { msg, type Msg } from '../kernel/working/msg';
+import { msg, type Msg } from '../kernel/messages/msg';
 import {
   FURTHER_ANALYTES,
   furtherBands,

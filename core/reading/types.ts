@@ -1,5 +1,5 @@
 import type { Figure } from '../kernel/working/working';
-import type { Msg } from '../kernel/working/msg';
+import type { Msg } from '../kernel/messages/msg';
 import type { SourceId } from '../kernel/sources';
 
 /** What is read, in the order in which it is read. */

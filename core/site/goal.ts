@@ -2,7 +2,7 @@ import { decisionOf, type Area, type CaseFile } from '../casefile/casefile';
 import { own } from '../kernel/typed/own';
 import type { Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
-import { msg, type Msg } from '../kernel/working/msg';
+import { msg, type Msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
 import { isAcidLover, PLANTS, type PhGoal, type Plant } from '../catalog/plants/plants';
 

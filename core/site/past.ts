@@ -4,7 +4,7 @@ import { daysBetween, type IsoDate } from '../kernel/typed/date';
 import { totalToPerThousand } from '../kernel/units/convert';
 import { quantity, type Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
-import { msg, type Msg } from '../kernel/working/msg';
+import { msg, type Msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
 
 /** Something put on in the recent past: a rate of product, and when. */

@@ -1,4 +1,5 @@
-import { TREATMENT_CAUTIONS, type Treatment, type TreatmentCaution } from '../treat/treatment';
+import { TREATMENT_CAUTIONS, type TreatmentCaution } from '../treat/shared/treated';
+import { type Treatment } from '../treat/treatments';
 
 /** A hazard by name: of what is put on, or of the soil itself. */
 export type CautionId = 'lead' | 'salts' | TreatmentCaution;

@@ -3,7 +3,7 @@ import type { LimeTreatment } from '../treat/lime/types';
 import type { FertilizerTreatment } from '../treat/fertilizer/types';
 import type { AreaPlan } from '../area/areaPlan';
 import type { Plant } from '../catalog/plants/plants';
-import { msg, type Msg } from '../kernel/working/msg';
+import { msg, type Msg } from '../kernel/messages/msg';
 
 /** The pH step in one sentence. */
 function limeHeadline(

@@ -1,7 +1,7 @@
 import { sampleOf, type CaseFile } from '../casefile/casefile';
 import type { AreaPlan } from '../area/areaPlan';
 import type { SlipBlock } from './slip/document';
-import { msg } from '../kernel/working/msg';
+import { msg } from '../kernel/messages/msg';
 
 /** The client's sheet for one piece of ground: how many cores, how deep, and how to go about it. */
 function groundBlocks(file: CaseFile, { area, plant, sampling }: AreaPlan): SlipBlock[] {

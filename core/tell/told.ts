@@ -1,5 +1,5 @@
 import type { AreaPlan } from '../area/areaPlan';
-import { treatmentsIn, type Treatment } from '../treat/treatment';
+import { treatmentsIn, type Treatment } from '../treat/treatments';
 
 /** Fertilizer is told where the lime is known, or where nothing was tested and there is no lime to know. */
 export function fertilizerIsTold({ treatments, readings }: AreaPlan): boolean {

@@ -3,7 +3,7 @@ import type { MaterialId } from '../catalog/materials/types';
 import { bagsToCost } from '../kernel/units/convert';
 import { quantity, type Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
-import { msg } from '../kernel/working/msg';
+import { msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
 import { addPounds, bagsFor } from '../schedule/dosing/doses';
 

@@ -1,12 +1,13 @@
+import type { TreatmentProduct } from './shared/treated';
 import type { MaterialId } from '../catalog/materials/types';
 import { perThousandToTotal } from '../kernel/units/convert';
 import type { Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
-import { msg } from '../kernel/working/msg';
+import { msg } from '../kernel/messages/msg';
 import type { Figure, Range } from '../kernel/working/working';
 import type { Ground } from '../site/ground/ground';
-import type { ProductRate } from './amounts';
-import { treatmentsIn, type Treatment, type TreatmentProduct, type Treatments } from './treatment';
+import type { ProductRate } from './shared/amounts';
+import { treatmentsIn, type Treatment, type Treatments } from './treatments';
 
 /** What a product comes to between the smaller and the larger end of its ground, lb. */
 export interface UnsureAmount {

@@ -1,6 +1,6 @@
 import type { CaseFile } from '../../core/casefile/casefile';
 import { effortOfCase, MOST_EFFORT } from '../../core/casefile/effort';
-import { msg } from '../../core/kernel/working/msg';
+import { msg } from '../../core/kernel/messages/msg';
 import { boundsOf } from '../schemas/bounds';
 import { readCaseDocument } from '../schemas/caseFile';
 import type { Fault } from '../schemas/faults';

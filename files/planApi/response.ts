@@ -1,7 +1,7 @@
+import type { Application } from '../../core/treat/shared/treated';
 import { headlinesOf } from '../../core/tell/headlines';
 import type { AreaPlan } from '../../core/area/areaPlan';
 import type { SulfurTreatment } from '../../core/treat/sulfur/types';
-import type { Application } from '../../core/treat/treatment';
 import type { CaseFile } from '../../core/casefile/casefile';
 import type { BalanceRow } from '../../core/treat/fertilizer/handOrder';
 import type { NeedRow } from '../../core/treat/fertilizer/need';
@@ -12,7 +12,7 @@ import type { Plan } from '../../core/plan/types';
 import type { SoilReading } from '../../core/reading/soilTest';
 import type { AreaReading } from '../../core/reading/types';
 import { findingKey } from '../../core/kernel/working/finding';
-import type { Msg } from '../../core/kernel/working/msg';
+import type { Msg } from '../../core/kernel/messages/msg';
 import type { Figure, Working } from '../../core/kernel/working/working';
 
 /** The version of the response. Later versions of Agrologos only add fields to it. */

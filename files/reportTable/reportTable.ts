@@ -1,7 +1,7 @@
 import type { Analyte } from '../../core/catalog/analytes';
 import type { Mapping } from '../../core/site/report/mapping';
 import { own } from '../../core/kernel/typed/own';
-import { msg, type Msg } from '../../core/kernel/working/msg';
+import { msg, type Msg } from '../../core/kernel/messages/msg';
 import { analyteOf, guessMapping, methodOf, signatureOf, unitOf } from './columns';
 import { isBlank, isPlainNumber, parseRows, type Parsed } from './parse';
 import { comparedName, SampleIndex, type NamedSample, type NearSample } from './sampleIndex';

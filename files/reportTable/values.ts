@@ -1,7 +1,7 @@
 import { BUFFERS, type Analyte } from '../../core/catalog/analytes';
 import { TEXTURES } from '../../core/tables/lime/byTexture';
 import { parseNumber } from '../../core/kernel/typed/number';
-import { msg, type Msg } from '../../core/kernel/working/msg';
+import { msg, type Msg } from '../../core/kernel/messages/msg';
 import { plain } from './columns';
 
 /** Analytes of which nothing is "less than". */

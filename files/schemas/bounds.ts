@@ -1,5 +1,5 @@
 import { isNode } from '../../core/casefile/migrations/nodes';
-import { msg, type Msg } from '../../core/kernel/working/msg';
+import { msg, type Msg } from '../../core/kernel/messages/msg';
 
 /** No document of ours is nested deeper, a backup and a map file included. */
 const DEEPEST = 32;

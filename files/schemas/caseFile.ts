@@ -23,7 +23,7 @@ import {
 } from '../../core/casefile/casefile';
 import { MESHES, SCHEME_IDS } from '../../core/tables/lime/fineness';
 import { SITUATIONS } from '../../core/catalog/situations';
-import { msg, type Msg } from '../../core/kernel/working/msg';
+import { msg, type Msg } from '../../core/kernel/messages/msg';
 
 /** Typed text may hold anything that was typed, up to a length no field needs. */
 const text = Joi.string().allow('').max(4000).required();

@@ -1,5 +1,5 @@
 import type Joi from 'joi';
-import { msg, type Msg } from '../../core/kernel/working/msg';
+import { msg, type Msg } from '../../core/kernel/messages/msg';
 import { boundsOf } from './bounds';
 
 /** What is wrong with a document at one place. */

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Application } from '../../core/treat/treatment';
+import type { Application } from '../../core/treat/shared/treated';
 import type { ReactNode } from 'react';
 import type { DoseSet } from '../../core/schedule/dosing/doses';
 import { shownInHands } from '../../core/schedule/dosing/inHands';

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { PLANTS } from '../../core/catalog/plants/plants';
 import { own } from '../../core/kernel/typed/own';
 import { quantity } from '../../core/kernel/units/quantity';
-import { msg } from '../../core/kernel/working/msg';
+import { msg } from '../../core/kernel/messages/msg';
 import { quantityText } from '../format/quantity';
 import { nameFrom, text } from '../format/text';
 import { Button } from '../parts/Button';

@@ -9,7 +9,7 @@ import { Section, StepHead } from '../parts/Section';
 import { Cell, Table } from '../parts/Table';
 import { PH_SCALE, Track } from '../parts/Track';
 import { Figure } from '../working/Figure';
-import { msg } from '../../core/kernel/working/msg';
+import { msg } from '../../core/kernel/messages/msg';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
 import { useCase } from './caseContext';

@@ -6,7 +6,7 @@ import { parseLength } from '../../core/kernel/typed/length';
 import { parseNumber } from '../../core/kernel/typed/number';
 import { lengthToFeet } from '../../core/kernel/units/convert';
 import { quantity } from '../../core/kernel/units/quantity';
-import type { NamesIn } from '../../core/kernel/working/msg';
+import type { NamesIn } from '../../core/kernel/messages/msg';
 import { text } from '../format/text';
 
 type Point = readonly [x: number, y: number];

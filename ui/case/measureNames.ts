@@ -1,5 +1,5 @@
 import type { Measure, ShapeKind } from '../../core/casefile/casefile';
-import type { NamesIn } from '../../core/kernel/working/msg';
+import type { NamesIn } from '../../core/kernel/messages/msg';
 import { nameFrom } from '../format/text';
 
 /** Measures that have another name in a kind of shape than elsewhere. */

@@ -1,6 +1,6 @@
 import { wrap } from 'comlink';
 import type { ReadGeoJson } from '../../files/geojson';
-import { msg } from '../../core/kernel/working/msg';
+import { msg } from '../../core/kernel/messages/msg';
 import type { MapReader } from '../../workers/geojson.worker';
 
 /** A map that takes longer than this to read is told so; the worker is ended. */

@@ -1,4 +1,4 @@
-import type { Family } from '../../core/kernel/working/msg';
+import type { Family } from '../../core/kernel/messages/msg';
 import { nameFrom } from '../format/text';
 
 interface Choice {

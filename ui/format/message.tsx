@@ -1,6 +1,6 @@
 import { Fragment, isValidElement, type ReactNode } from 'react';
 import { own } from '../../core/kernel/typed/own';
-import type { Msg, MsgParam } from '../../core/kernel/working/msg';
+import type { Msg, MsgParam } from '../../core/kernel/messages/msg';
 import type { Working } from '../../core/kernel/working/working';
 import { formatDate } from './date';
 import { quantityText } from './quantity';

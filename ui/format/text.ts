@@ -1,5 +1,5 @@
 import { IntlMessageFormat } from 'intl-messageformat';
-import type { Family, Into, MsgId } from '../../core/kernel/working/msg';
+import type { Family, Into, MsgId } from '../../core/kernel/messages/msg';
 import en from '../../words/en.json';
 
 /** The words of the shell and the empty Desk; screens with more to say bring their own. */

@@ -9,7 +9,7 @@ import { FURTHER_BANDS } from '../../core/catalog/packs/supplementaryBands';
 import { NEWEST_PACKS, SHIPPED_PACKS } from '../../core/catalog/packs/shipped';
 import { SOURCES } from '../../core/kernel/sources';
 import { PACK_PARTS, valuesOf } from '../../core/catalog/packs/values';
-import type { Msg } from '../../core/kernel/working/msg';
+import type { Msg } from '../../core/kernel/messages/msg';
 import { messageText } from './message';
 import shell from '../../words/en.json';
 import cases from '../../words/en.case.json';

@@ -12,7 +12,7 @@ import { ANALYTE_FACTS } from '../../core/catalog/analytes';
 import { GENERIC_LAYOUTS } from '../../core/casefile/layouts';
 import { packName } from '../yardsticks/packName';
 import { named } from '../case/reportChoices';
-import type { NamesIn } from '../../core/kernel/working/msg';
+import type { NamesIn } from '../../core/kernel/messages/msg';
 import { text } from '../format/text';
 import { Button } from '../parts/Button';
 import { Section, StepHead } from '../parts/Section';

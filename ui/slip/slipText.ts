@@ -3,7 +3,7 @@ import type { CaseFile } from '../../core/casefile/casefile';
 import type { Plan } from '../../core/plan/types';
 import { isUnnamed } from '../../core/tell/slip/unnamed';
 import type { SlipBlock } from '../../core/tell/slip/document';
-import type { Msg } from '../../core/kernel/working/msg';
+import type { Msg } from '../../core/kernel/messages/msg';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
 

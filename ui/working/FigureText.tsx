@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { Msg } from '../../core/kernel/working/msg';
+import type { Msg } from '../../core/kernel/messages/msg';
 import { richMessage } from '../format/message';
 import { Figure } from './Figure';
 import { useWorkings } from './openWorking';

@@ -1,4 +1,4 @@
-import { msg, type Msg } from '../../kernel/working/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 import { FORMAT, SCHEMA } from '../casefile';
 import { isNode } from './nodes';
 import { toSchema2 } from './toSchema2';

@@ -1,6 +1,6 @@
 import type { SourceId, Standing } from '../../kernel/sources';
 import type { Grade } from '../../kernel/typed/grade';
-import type { NamesIn } from '../../kernel/working/msg';
+import type { NamesIn } from '../../kernel/messages/msg';
 
 /** A material that the catalogue has a name for. */
 export type MaterialId = NamesIn<'material'>;

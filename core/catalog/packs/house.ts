@@ -1,6 +1,6 @@
 import { parseNumber } from '../../kernel/typed/number';
 import { own } from '../../kernel/typed/own';
-import { msg, type Msg } from '../../kernel/working/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Pack } from './pack';
 
 type Node = Readonly<Record<string, unknown>>;

@@ -1,7 +1,7 @@
 import { ANALYTE_FACTS } from '../analytes';
 import { SITUATIONS } from '../situations';
 import { NEED_CLASSES, type PlantForm } from '../plants/plants';
-import { msg, type Into, type Msg, type MsgId, type MsgParam } from '../../kernel/working/msg';
+import { msg, type Into, type Msg, type MsgId, type MsgParam } from '../../kernel/messages/msg';
 import { NUTRIENTS } from '../nutrients';
 import { RATINGS, type NitrogenRates, type NutrientBands, type Pack } from './pack';
 

@@ -4,7 +4,7 @@ import { NEED_CLASSES, type Plant, type PlantForm } from '../plants/plants';
 import type { SourceId, Standing } from '../../kernel/sources';
 import { own } from '../../kernel/typed/own';
 import { quantity, type Quantity, type Substance, type Unit } from '../../kernel/units/quantity';
-import { msg, type Msg, type NamesIn } from '../../kernel/working/msg';
+import { msg, type Msg, type NamesIn } from '../../kernel/messages/msg';
 import {
   RATINGS,
   type Cited,

@@ -1,5 +1,5 @@
 import type { SourceId } from '../../kernel/sources';
-import type { NamesIn } from '../../kernel/working/msg';
+import type { NamesIn } from '../../kernel/messages/msg';
 import profiles from './profiles.json';
 
 /** A plant that the catalogue has a name for; a test holds the profiles against it. */

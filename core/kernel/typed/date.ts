@@ -1,4 +1,4 @@
-import { msg } from '../working/msg';
+import { msg } from '../messages/msg';
 import type { Parsed } from './number';
 
 /** A calendar day as `YYYY-MM-DD`. */

@@ -1,4 +1,4 @@
-import { msg } from '../working/msg';
+import { msg } from '../messages/msg';
 import type { Parsed } from './number';
 
 /** A fertilizer's grade: N, available P2O5, soluble K2O, % by weight. */

@@ -1,7 +1,7 @@
 import { lengthToFeet } from '../units/convert';
 import { INCHES_PER_FOOT } from '../units/factors';
 import { quantity } from '../units/quantity';
-import { msg } from '../working/msg';
+import { msg } from '../messages/msg';
 import { parseNumber, type NumberRule, type Parsed } from './number';
 
 /** A length as it was typed: how much of which unit. Feet and inches come as inches. */

@@ -1,4 +1,4 @@
-import { msg, type Msg } from '../working/msg';
+import { msg, type Msg } from '../messages/msg';
 
 /** What a typed number may be: the bounds are legal values, `above` is not. */
 export interface NumberRule {

@@ -3,7 +3,7 @@ import { parseNumber, type NumberRule } from '../typed/number';
 import { parseDate, type IsoDate } from '../typed/date';
 import { parseLength } from '../typed/length';
 import { lengthToFeet, pacesToFeet } from '../units/convert';
-import { msg, type Msg } from './msg';
+import { msg, type Msg } from '../messages/msg';
 import { Sheet, type Entry } from './sheet';
 import type { Figure } from './working';
 

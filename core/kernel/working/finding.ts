@@ -1,4 +1,4 @@
-import type { Into, Msg, MsgId, MsgParam, NamesIn } from './msg';
+import type { Into, Msg, MsgId, MsgParam, NamesIn } from '../messages/msg';
 import type { Figure, WorkingId } from './working';
 
 type Severity = 'note' | 'decide' | 'stop';

@@ -1,6 +1,6 @@
 import { quantity, type Quantity } from '../units/quantity';
 import { PlanContext } from './context';
-import { msg } from './msg';
+import { msg } from '../messages/msg';
 import { Sheet } from './sheet';
 import { valueOf, type Figure } from './working';
 

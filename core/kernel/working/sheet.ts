@@ -2,7 +2,7 @@ import { NotFinite, type Quantity } from '../units/quantity';
 import type { SourceId, Standing } from '../sources';
 import { own } from '../typed/own';
 import { rangeBy } from './interval';
-import { msg, type Msg } from './msg';
+import { msg, type Msg } from '../messages/msg';
 import type {
   Detail,
   Figure,

@@ -1,6 +1,6 @@
 import type { Quantity } from '../units/quantity';
 import type { SourceId, Standing } from '../sources';
-import type { Msg } from './msg';
+import type { Msg } from '../messages/msg';
 
 /** A stable path such as `lawn/lime/smp/requirement`. */
 export type WorkingId = string;

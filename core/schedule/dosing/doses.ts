@@ -2,7 +2,7 @@ import type { Parts } from '../../site/ground/measures';
 import { perThousandToTotal } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { inHands, shareStep, type HandAmount } from './inHands';
 

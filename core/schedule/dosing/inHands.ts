@@ -1,7 +1,7 @@
 import { cupsToTablespoons, poundsToCups, poundsToOunces } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 
 type Product = Quantity<'lb', 'product'>;

@@ -1,7 +1,7 @@
 import { cubicFeetToGallons, cubicFeetToYards, feetToHundreds } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { countOf, lengthOf, type Parts, type ShapeAt, type SquareFeet } from './measures';
 import { circle, rectangle, ring } from './plainShapes';

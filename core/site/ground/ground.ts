@@ -4,7 +4,7 @@ import { own } from '../../kernel/typed/own';
 import { squareFeetToThousands } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { Pace, Parts, ShapeAt, SquareFeet } from './measures';
 import { noArea, shapeArea, type Shaped } from './shapeArea';

@@ -3,7 +3,7 @@ import { parseNumber } from '../../kernel/typed/number';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import { squareMetresToSquareFeet } from '../../kernel/units/convert';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg, type Msg } from '../../kernel/working/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { crossing, type Corner } from './crossing';
 import { entryOf, lengthOf, type Feet, type ShapeAt, type SquareFeet } from './measures';

@@ -4,7 +4,7 @@ import { parseLength } from '../../kernel/typed/length';
 import { parseNumber } from '../../kernel/typed/number';
 import { SQUARE_FEET_PER_ACRE } from '../../kernel/units/factors';
 import { quantity } from '../../kernel/units/quantity';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Ground } from './ground';
 
 /** Square feet under which a piece of ground was more likely typed in acres. */

@@ -2,7 +2,7 @@ import type { Measure, Shape } from '../../casefile/casefile';
 import type { NumberRule } from '../../kernel/typed/number';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 
 export type SquareFeet = Figure<Quantity<'ft2', 'ground'>>;

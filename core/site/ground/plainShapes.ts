@@ -1,7 +1,7 @@
 import type { Measure } from '../../casefile/casefile';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import { acrossOf, entryOf, lengthOf, type Feet, type ShapeAt, type SquareFeet } from './measures';
 
 type FeetValue = Quantity<'ft', 'ground'>;

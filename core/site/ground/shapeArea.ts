@@ -1,5 +1,5 @@
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import { containers, plants, raisedBeds, rows, type Counted } from './countedShapes';
 import { cornersArea, mapArea, offsetsArea } from './irregular';
 import type { ShapeAt, SquareFeet } from './measures';

@@ -2,7 +2,7 @@ import type { Analyte } from '../../catalog/analytes';
 import type { Report, Typed } from '../../casefile/casefile';
 import { own } from '../../kernel/typed/own';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Entry } from '../../kernel/working/sheet';
 import type { SoilBody } from './extracted';
 import { readWeight } from './supplementaryAnalytes';

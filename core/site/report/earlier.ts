@@ -2,7 +2,7 @@ import type { CaseFile, Sample } from '../../casefile/casefile';
 import { parseDate, type IsoDate } from '../../kernel/typed/date';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { columnOf } from './column';
 import { readExtracted, type Extracted } from './extracted';

@@ -14,7 +14,7 @@ import {
   type Substance,
 } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg, type Msg } from '../../kernel/working/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Rating } from '../../catalog/packs/pack';
 import { classOf } from './classWords';
 import type { Figure } from '../../kernel/working/working';

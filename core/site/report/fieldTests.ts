@@ -8,7 +8,7 @@ import {
 import { parseDate, type IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 
 /** The step of a usual kit's scale and of a usual probe's, in pH; common practice. */

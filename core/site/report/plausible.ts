@@ -5,7 +5,7 @@ import { parseDate } from '../../kernel/typed/date';
 import { ppmToMilliequivalents } from '../../kernel/units/convert';
 import { quantity, type Quantity, type Substance } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import { valueOf, type Figure } from '../../kernel/working/working';
 import { equivalentFigure } from './extracted';
 import { asking, type Asked } from '../questions';

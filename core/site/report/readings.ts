@@ -12,7 +12,7 @@ import { SMP_BUFFER_START } from '../../tables/lime/smp';
 import { own } from '../../kernel/typed/own';
 import { quantity, type SoilElement } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Pack } from '../../catalog/packs/pack';
 import { compareWithEarlier } from './earlier';
 import { columnOf, type Column } from './column';

@@ -12,7 +12,7 @@ import {
 } from '../../kernel/units/convert';
 import { quantity, type Quantity, type Substance } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg, type Msg } from '../../kernel/working/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 
 /** Units that laboratories print rates in. */

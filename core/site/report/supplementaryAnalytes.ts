@@ -7,7 +7,7 @@ import {
 } from '../../kernel/units/convert';
 import { quantity, type Quantity, type Substance } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { Entry } from '../../kernel/working/sheet';
 

@@ -3,7 +3,7 @@ import { CONFIDENCE, VARIATION, type Confidence, type Varied } from '../../table
 import { isOwn } from '../../kernel/typed/own';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 
 export type Cores = Figure<Quantity<'ratio', 'count'>>;

@@ -13,7 +13,7 @@ import { parseNumber } from '../../kernel/typed/number';
 import { own } from '../../kernel/typed/own';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg, type Msg } from '../../kernel/working/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { precisionOf, type Cores, type Precision } from './cores';
 

@@ -5,7 +5,7 @@ import type { AreaPlan } from '../../area/areaPlan';
 import type { Readings } from '../../site/report/types';
 import type { FindInput, Finder } from './finder';
 import type { FindingName } from '../../kernel/working/finding';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import { smpLike, bufferIsSilent } from '../../site/report/buffers';
 import { magnesiumIsShort } from '../../treat/lime/material';
 

@@ -3,7 +3,7 @@ import { decisionOf } from '../../casefile/casefile';
 import { afterWarmMonths } from '../../treat/sulfur/past';
 import { EDGE_MARGIN } from '../../tables/sulfur';
 import type { FindInput, Finder } from './finder';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import { SULFUR_SCHOOLS } from '../../treat/sulfur/need';
 
 /** An own amount more than this over a school is looked at twice, %. */

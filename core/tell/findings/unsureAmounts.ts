@@ -1,5 +1,5 @@
 import { quantity } from '../../kernel/units/quantity';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { FindInput, Finder } from './finder';
 
 /** What the advised rates come to over the whole range of ground that is not surely measured. */

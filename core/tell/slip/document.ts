@@ -1,5 +1,5 @@
 import type { CautionId } from '../cautions';
-import { msg, type Into, type Msg, type MsgId, type MsgParam } from '../../kernel/working/msg';
+import { msg, type Into, type Msg, type MsgId, type MsgParam } from '../../kernel/messages/msg';
 import type { WorkingId } from '../../kernel/working/working';
 
 /** A neutral block of the client's page; margin, print and plain text are renderers of it. */

@@ -1,9 +1,9 @@
-import type { Application } from '../../treat/treatment';
+import type { Application } from '../../treat/shared/treated';
 import type { AreaPlan } from '../../area/areaPlan';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import { isNeeded } from '../../treat/fertilizer/handOrder';
 import type { FertilizerProduct } from '../../treat/fertilizer/types';
-import { msg, type Msg } from '../../kernel/working/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 import { fertilizerIsTold } from '../told';
 import { sentence, type SlipBlock } from './document';
 

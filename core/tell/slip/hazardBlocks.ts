@@ -1,6 +1,6 @@
 import { forbidsFood, leadOf } from '../../reading/lead';
 import type { AreaPlan } from '../../area/areaPlan';
-import { msg, type Msg } from '../../kernel/working/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 import type { SlipBlock } from './document';
 
 /** The name of an area as the page calls it. */

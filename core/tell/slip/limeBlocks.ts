@@ -2,7 +2,7 @@ import type { LimeTreatment } from '../../treat/lime/types';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import type { AreaPlan } from '../../area/areaPlan';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg, type Msg, type MsgId } from '../../kernel/working/msg';
+import { msg, type Msg, type MsgId } from '../../kernel/messages/msg';
 import { sentence, type SlipBlock } from './document';
 import { extentBlocks } from './extents';
 

@@ -1,12 +1,12 @@
 import type { Paragraph } from '../../casefile/casefile';
 import type { AreaPlan } from '../../area/areaPlan';
-import { foldTreatments, madeOf, treatmentsIn, type ByKind } from '../../treat/treatment';
+import { foldTreatments, madeOf, treatmentsIn, type ByKind } from '../../treat/treatments';
 import { isTold, toldTreatments } from '../told';
 import { cautionsFor } from '../cautions';
 import { addMonths } from '../../kernel/typed/date';
 import type { Purchase } from '../../treat/purchase';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { SlipBlock, SlipDocument } from './document';
 import { feedBlocks } from './feedBlocks';

@@ -1,7 +1,7 @@
 import type { SulfurTreatment } from '../../treat/sulfur/types';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import type { AreaPlan } from '../../area/areaPlan';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import { sentence, type SlipBlock } from './document';
 
 function doseSentence(

@@ -3,7 +3,7 @@ import { parseGrade } from '../../kernel/typed/grade';
 import { percentToShare, productToNutrient } from '../../kernel/units/convert';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { Nutrient } from '../../catalog/nutrients';
 

@@ -2,7 +2,7 @@ import type { Fertilizer } from '../../catalog/materials/types';
 import { addRates } from '../../site/past';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { Nutrient, NutrientRates } from '../../catalog/nutrients';
 import {

@@ -6,7 +6,7 @@ import { addDays, type IsoDate } from '../../kernel/typed/date';
 import { perThousandToTotal } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { DressingRules, Pack } from '../../catalog/packs/pack';
 import { nutrientGiven } from './given';

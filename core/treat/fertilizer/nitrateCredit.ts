@@ -2,7 +2,7 @@ import { FURROW_SLICE_IN } from '../../tables/ground/measuring';
 import { perAcreToPerThousand, ppmToPoundsPerAcre } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { NeedInput } from './needInput';
 

@@ -3,7 +3,7 @@ import type { Plant } from '../../catalog/plants/plants';
 import { nutrientToProduct } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { DressingRules } from '../../catalog/packs/pack';
 import { broughtBy, isNeeded, type ProductPart } from './handOrder';

@@ -2,7 +2,7 @@ import { decisionOf } from '../../casefile/casefile';
 import { perAcreToPerThousand } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg, type Msg } from '../../kernel/working/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { opinionOf } from '../../catalog/packs/opinions';
 import { RATINGS, type NitrogenRates } from '../../catalog/packs/pack';

@@ -1,8 +1,8 @@
+import { TREATMENT_CAUTIONS, type Proposal, type TreatmentCaution } from '../shared/treated';
 import { decisionOf } from '../../casefile/casefile';
 import type { Fertilizer } from '../../catalog/materials/types';
 import type { PlanContext } from '../../kernel/working/context';
 import type { DatesOf } from '../../schedule/requests';
-import { TREATMENT_CAUTIONS, type Proposal, type TreatmentCaution } from '../treatment';
 import { onDates, sideDressing, splitProducts, type UndatedProduct } from './splitApplications';
 import { balanceOf, handOrder, isNeeded, type Chosen } from './handOrder';
 import { feedHold, type FeedHold } from './hold';

@@ -4,7 +4,7 @@ import type { Readings } from '../../site/report/types';
 import { nutrientToProduct, percentToShare, productToNutrient } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { Nutrient } from '../../catalog/nutrients';
 

@@ -19,7 +19,7 @@ import {
 } from '../../kernel/units/convert';
 import { quantity, type Quantity, type Substance } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg, type Msg } from '../../kernel/working/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { NeedInput } from './needInput';
 import type { NutrientRates } from '../../catalog/nutrients';

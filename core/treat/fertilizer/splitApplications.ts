@@ -1,6 +1,6 @@
-import type { Application } from '../treatment';
+import type { Application } from '../shared/treated';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
-import { limeRequestId } from '../lime/request';
+import { limeRequestId } from '../shared/limeRequestId';
 import type { CaseFile } from '../../casefile/casefile';
 import {
   bagsFor,
@@ -19,7 +19,7 @@ import {
 } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { dressingRules } from './need';
 import { NUTRIENTS } from '../../catalog/nutrients';

@@ -1,4 +1,4 @@
-import type { Treated, TreatmentProduct } from '../treatment';
+import type { Treated, TreatmentProduct } from '../shared/treated';
 import type { DoseSet } from '../../schedule/dosing/doses';
 import type { IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';

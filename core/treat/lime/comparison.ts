@@ -1,10 +1,10 @@
 import type { MaterialRow, MethodRow } from './types';
-import type { TreatInput } from '../input';
+import type { TreatInput } from '../shared/input';
 import { bagsFor } from '../../schedule/dosing/doses';
 import { bagsToCost, perThousandToTotal } from '../../kernel/units/convert';
 import { quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import { refusedBecause } from './material';
 import type { RequirementOption } from './options';
 import { readBag, toProduct, type Bag } from './quality';

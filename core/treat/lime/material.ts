@@ -1,13 +1,13 @@
 import type { LimeBrings } from './types';
-import type { ProductRate } from '../amounts';
-import type { TreatInput } from '../input';
+import type { ProductRate } from '../shared/amounts';
+import type { TreatInput } from '../shared/input';
 import { decisionOf } from '../../casefile/casefile';
 import type { LimeMaterial } from '../../catalog/materials/types';
 import type { Readings } from '../../site/report/types';
 import { perThousandToTonsPerAcre } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg, type Msg } from '../../kernel/working/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { furtherBands, furtherClass } from '../../catalog/packs/supplementaryBands';
 

@@ -10,7 +10,7 @@ import {
 } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { own } from '../../kernel/typed/own';
 import { agriculturalLimestone, OF_PRODUCT, PURE_LIME, UNSTATED, type Basis } from './basis';

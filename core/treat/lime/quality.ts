@@ -11,9 +11,9 @@ import { own } from '../../kernel/typed/own';
 import { limestoneToProduct, perTonToScore, poundForPound } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
-import { bagSize, isTyped } from '../bagSize';
+import { bagSize, isTyped } from '../shared/bagSize';
 import { effectiveCce, type Basis } from './basis';
 
 /** What a bag is worth: by CCE alone, or with its fineness by the scheme that its label goes by. */

@@ -10,7 +10,7 @@ import { DAYS_PER_MONTH, UNREACTED_LOSS_PER_MONTH } from '../../tables/lime/resi
 import { daysBetween, type IsoDate } from '../../kernel/typed/date';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 
 type LimestoneRate = Figure<Quantity<'lb/1000ft2', 'limestone'>>;

@@ -1,10 +1,10 @@
+import type { Application, Treated } from '../shared/treated';
 import type { MaterialId } from '../../catalog/materials/types';
 import type { Quantity } from '../../kernel/units/quantity';
-import type { Msg } from '../../kernel/working/msg';
+import type { Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { DoseSet } from '../../schedule/dosing/doses';
-import type { Money, Product, ProductRate } from '../amounts';
-import type { Application, Treated } from '../treatment';
+import type { Money, Product, ProductRate } from '../shared/amounts';
 import type { RequirementOption } from './options';
 import type { Bag } from './quality';
 

@@ -1,11 +1,11 @@
 import type { SulfurInstead } from './types';
-import type { TreatInput } from '../input';
+import type { TreatInput } from '../shared/input';
 import { PLANTS, type Plant, type PlantId } from '../../catalog/plants/plants';
 import { MIX_DEPTH_IN } from '../../tables/sulfur';
 import { cubicFeetToYards, lengthToFeet } from '../../kernel/units/convert';
 import { quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 
 /** So many plants are named. */
 const MOST_NAMED = 6;

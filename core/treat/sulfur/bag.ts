@@ -1,6 +1,6 @@
 import type { SulfurBag, SulfurMaterialRow, SulfurTreatment } from './types';
-import type { ProductRate } from '../amounts';
-import type { TreatInput } from '../input';
+import type { ProductRate } from '../shared/amounts';
+import type { TreatInput } from '../shared/input';
 import type { CaseFile } from '../../casefile/casefile';
 import { bagsFor } from '../../schedule/dosing/doses';
 import type { SulfurMaterial } from '../../catalog/materials/types';
@@ -12,8 +12,8 @@ import {
 } from '../../kernel/units/convert';
 import { quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg, type Msg } from '../../kernel/working/msg';
-import { bagSize, isTyped } from '../bagSize';
+import { msg, type Msg } from '../../kernel/messages/msg';
+import { bagSize, isTyped } from '../shared/bagSize';
 
 const PERCENT = { min: 5, max: 100 };
 

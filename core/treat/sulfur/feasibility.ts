@@ -1,7 +1,7 @@
 import type { SulfurVerdict } from './types';
 import { decisionOf, type CaseFile } from '../../casefile/casefile';
 import { CARBONATE_PH } from '../../tables/sulfur';
-import { msg, type Msg } from '../../kernel/working/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 
 /** Whether sulfur can work in this soil at all, or why it is not begun; nothing where it is possible. */
 export function worthIt(

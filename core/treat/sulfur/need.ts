@@ -13,7 +13,7 @@ import {
 import { perAcreToPerThousand, perHundredToPerThousand } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg, type Msg } from '../../kernel/working/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 
 type Ph = Figure<Quantity<'pH', 'water'>>;

@@ -1,10 +1,10 @@
-import type { TreatInput } from '../input';
+import type { TreatInput } from '../shared/input';
 import { addRates, datesOf, readPast, SULFUR_PERCENT, type PastDressing } from '../../site/past';
 import { WARM_MONTHS } from '../../tables/sulfur';
 import { addMonths, type IsoDate } from '../../kernel/typed/date';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 
 /** Sulfur that went on before the plan. */

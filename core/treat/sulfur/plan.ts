@@ -1,7 +1,7 @@
+import type { Application, Proposal, Treated, TreatmentCaution } from '../shared/treated';
 import type { SulfurMaterialRow, SulfurTreatment } from './types';
-import type { Application, Proposal, Treated, TreatmentCaution } from '../treatment';
 import { standStill } from './water';
-import type { TreatInput } from '../input';
+import type { TreatInput } from '../shared/input';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
 import { decisionKey, decisionOf } from '../../casefile/casefile';
 import { bagsFor, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
@@ -17,7 +17,7 @@ import type { Texture } from '../../tables/lime/byTexture';
 import { perHundredToPerThousand } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg, type Msg, type MsgId } from '../../kernel/working/msg';
+import { msg, type Msg, type MsgId } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { poisons, sulfurMaterials, sulfurProduct } from './bag';
 import { insteadOf } from './alternatives';

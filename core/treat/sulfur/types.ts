@@ -1,11 +1,11 @@
+import type { Application, Treated } from '../shared/treated';
 import type { MaterialId } from '../../catalog/materials/types';
 import type { PlantId } from '../../catalog/plants/plants';
 import type { Quantity } from '../../kernel/units/quantity';
-import type { Msg } from '../../kernel/working/msg';
+import type { Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { DoseSet } from '../../schedule/dosing/doses';
-import type { Product, ProductRate } from '../amounts';
-import type { Application, Treated } from '../treatment';
+import type { Product, ProductRate } from '../shared/amounts';
 import type { SulfurOption, SulfurSchool } from './need';
 
 /**

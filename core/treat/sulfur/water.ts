@@ -2,7 +2,7 @@ import { WATER_LIME } from '../../tables/sulfur';
 import { perAcreToPerThousand } from '../../kernel/units/convert';
 import { quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/working/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Readings } from '../../site/report/types';
 import type { SulfurTreatment } from './types';
 

@@ -1,7 +1,7 @@
 import { ACIDITY_TO_LIME } from '../../../tables/lime/exchangeAcidity';
 import { FURROW_SLICE_IN } from '../../../tables/ground/measuring';
 import { quantity, type Quantity } from '../../../kernel/units/quantity';
-import { msg } from '../../../kernel/working/msg';
+import { msg } from '../../../kernel/messages/msg';
 import type { Figure } from '../../../kernel/working/working';
 import { PURE_LIME } from '../basis';
 import type { RequirementMethod } from '../method';

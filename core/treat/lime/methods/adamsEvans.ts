@@ -1,7 +1,7 @@
 import { acidShare, ADAMS_EVANS } from '../../../tables/lime/adamsEvans';
 import { FURROW_SLICE_IN } from '../../../tables/ground/measuring';
 import { quantity } from '../../../kernel/units/quantity';
-import { msg, type Msg } from '../../../kernel/working/msg';
+import { msg, type Msg } from '../../../kernel/messages/msg';
 import type { Basis } from '../basis';
 import type { RequirementMethod } from '../method';
 import { bufferOf } from '../../../site/report/buffers';

@@ -1,6 +1,6 @@
 import { MEHLICH_1976 } from '../../../tables/lime/mehlich1976';
 import { quantity } from '../../../kernel/units/quantity';
-import { msg, type Msg } from '../../../kernel/working/msg';
+import { msg, type Msg } from '../../../kernel/messages/msg';
 import { UNSTATED } from '../basis';
 import type { RequirementMethod } from '../method';
 import { bufferOf } from '../../../site/report/buffers';

@@ -1,7 +1,7 @@
 import type { SourceId } from '../../../kernel/sources';
 import { quantity, type Quantity } from '../../../kernel/units/quantity';
 import type { PlanContext } from '../../../kernel/working/context';
-import { msg, type Msg } from '../../../kernel/working/msg';
+import { msg, type Msg } from '../../../kernel/messages/msg';
 import type { Figure } from '../../../kernel/working/working';
 
 /** One column of a published table whose rows go down by pH. */

@@ -1,5 +1,5 @@
 import { SMP_DEPTH_IN, SMP_TARGETS } from '../../../tables/lime/smp';
-import { msg } from '../../../kernel/working/msg';
+import { msg } from '../../../kernel/messages/msg';
 import { agriculturalLimestone } from '../basis';
 import type { RequirementMethod } from '../method';
 import { bufferOf, isHalfStrength } from '../../../site/report/buffers';

@@ -1,7 +1,7 @@
 import { SMP_DEPTH_IN, SMP_RESOLVES_TO, SMP_ROWS, SMP_TARGETS } from '../../../tables/lime/smp';
 import type { Quantity } from '../../../kernel/units/quantity';
 import type { PlanContext } from '../../../kernel/working/context';
-import { msg, type Msg } from '../../../kernel/working/msg';
+import { msg, type Msg } from '../../../kernel/messages/msg';
 import type { Figure } from '../../../kernel/working/working';
 import { agriculturalLimestone } from '../basis';
 import type { MethodInput, RequirementMethod } from '../method';

@@ -8,7 +8,7 @@ import {
 } from '../../../tables/lime/byTexture';
 import { quantity, type Quantity } from '../../../kernel/units/quantity';
 import type { PlanContext } from '../../../kernel/working/context';
-import { msg, type Msg } from '../../../kernel/working/msg';
+import { msg, type Msg } from '../../../kernel/messages/msg';
 import type { Figure } from '../../../kernel/working/working';
 import { UNSTATED } from '../basis';
 import type { MethodInput, RequirementMethod } from '../method';

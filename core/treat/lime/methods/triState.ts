@@ -5,7 +5,7 @@ import {
   TRI_STATE_LINES,
 } from '../../../tables/lime/triState';
 import { quantity } from '../../../kernel/units/quantity';
-import { msg, type Msg } from '../../../kernel/working/msg';
+import { msg, type Msg } from '../../../kernel/messages/msg';
 import { agriculturalLimestone } from '../basis';
 import type { RequirementMethod } from '../method';
 

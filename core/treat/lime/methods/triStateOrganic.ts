@@ -1,6 +1,6 @@
 import { TRI_STATE_DEPTH_IN, TRI_STATE_ORGANIC } from '../../../tables/lime/triState';
 import { quantity } from '../../../kernel/units/quantity';
-import { msg } from '../../../kernel/working/msg';
+import { msg } from '../../../kernel/messages/msg';
 import { agriculturalLimestone } from '../basis';
 import type { RequirementMethod } from '../method';
 

@@ -1,5 +1,5 @@
 import { FURROW_SLICE_IN } from '../../../tables/ground/measuring';
-import { msg } from '../../../kernel/working/msg';
+import { msg } from '../../../kernel/messages/msg';
 import { UNSTATED } from '../basis';
 import type { RequirementMethod } from '../method';
 import { bufferOf } from '../../../site/report/buffers';

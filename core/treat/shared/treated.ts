@@ -1,12 +1,9 @@
-import type { MaterialId } from '../catalog/materials/types';
-import type { IsoDate } from '../kernel/typed/date';
-import type { Quantity } from '../kernel/units/quantity';
-import type { Figure } from '../kernel/working/working';
-import type { DateRequest, DatesOf } from '../schedule/requests';
-import type { DoseRate, DoseSet } from '../schedule/dosing/doses';
-import type { FertilizerTreatment } from './fertilizer/types';
-import type { LimeTreatment } from './lime/types';
-import type { SulfurTreatment } from './sulfur/types';
+import type { MaterialId } from '../../catalog/materials/types';
+import type { IsoDate } from '../../kernel/typed/date';
+import type { Quantity } from '../../kernel/units/quantity';
+import type { Figure } from '../../kernel/working/working';
+import type { DoseRate, DoseSet } from '../../schedule/dosing/doses';
+import type { DateRequest, DatesOf } from '../../schedule/requests';
 
 /** One application on a date. The key is the same from run to run. */
 export interface Application {
@@ -52,44 +49,6 @@ export interface Treated<Kind extends string> {
   readonly testOn: IsoDate | undefined;
   /** What a settlement of it stands for; it lapses when this changes. */
   readonly digest: string;
-}
-
-/** The treatments of a piece of ground, by kind. A new kind is a field here: every fold over them asks for it then. */
-export interface Treatments {
-  readonly lime: LimeTreatment;
-  /** Nothing where sulfur is no question. */
-  readonly sulfur: SulfurTreatment | undefined;
-  readonly fertilizer: FertilizerTreatment;
-}
-
-export type TreatmentKind = keyof Treatments;
-export type Treatment = NonNullable<Treatments[TreatmentKind]>;
-
-/** What is made of each kind. */
-export type ByKind<R> = {
-  readonly [Kind in TreatmentKind]: (treatment: NonNullable<Treatments[Kind]>) => R;
-};
-
-/** What is made of one treatment by its kind. */
-export function madeOf<R>(treatment: Treatment, by: ByKind<R>): R {
-  switch (treatment.kind) {
-    case 'lime':
-      return by.lime(treatment);
-    case 'sulfur':
-      return by.sulfur(treatment);
-    case 'fertilizer':
-      return by.fertilizer(treatment);
-  }
-}
-
-/** One of each kind, in the order in which they are told. */
-export function foldTreatments<R>(treatments: Treatments, by: ByKind<R>): R[] {
-  return treatmentsIn(treatments).map((treatment) => madeOf(treatment, by));
-}
-
-/** All treatments that there are, in the order in which they are told. */
-export function treatmentsIn({ lime, sulfur, fertilizer }: Treatments): Treatment[] {
-  return [lime, ...(sulfur ? [sulfur] : []), fertilizer];
 }
 
 /**

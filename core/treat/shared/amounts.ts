@@ -1,5 +1,5 @@
-import type { Quantity } from '../kernel/units/quantity';
-import type { Figure } from '../kernel/working/working';
+import type { Quantity } from '../../kernel/units/quantity';
+import type { Figure } from '../../kernel/working/working';
 
 export type Product = Figure<Quantity<'lb', 'product'>>;
 export type Money = Figure<Quantity<'usd', 'money'>>;

@@ -1,9 +1,9 @@
-import type { Label } from '../casefile/casefile';
-import type { LimeMaterial, SulfurMaterial } from '../catalog/materials/types';
-import type { Quantity } from '../kernel/units/quantity';
-import type { PlanContext } from '../kernel/working/context';
-import { msg } from '../kernel/working/msg';
-import type { Figure } from '../kernel/working/working';
+import type { Label } from '../../casefile/casefile';
+import type { LimeMaterial, SulfurMaterial } from '../../catalog/materials/types';
+import type { Quantity } from '../../kernel/units/quantity';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg } from '../../kernel/messages/msg';
+import type { Figure } from '../../kernel/working/working';
 
 /** Pounds in a bag or in a big sack. */
 const POUNDS = { min: 1, max: 4000 };

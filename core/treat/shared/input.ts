@@ -1,0 +1,22 @@
+import type { Area, CaseFile } from '../../casefile/casefile';
+import type { Materials } from '../../catalog/materials/materials';
+import type { Pack } from '../../catalog/packs/pack';
+import type { Plant } from '../../catalog/plants/plants';
+import type { IsoDate } from '../../kernel/typed/date';
+import type { AreaGoal } from '../../site/goal';
+import type { Ground } from '../../site/ground/ground';
+import type { Readings } from '../../site/report/types';
+
+/** What every planner of a treatment sees of a piece of ground. */
+export interface TreatInput {
+  readonly file: CaseFile;
+  readonly area: Area;
+  readonly plant: Plant;
+  /** What pH all that grows there wants. */
+  readonly goal: AreaGoal;
+  readonly pack: Pack;
+  readonly materials: Materials;
+  readonly ground: Ground;
+  readonly readings: Readings;
+  readonly planFrom: IsoDate | undefined;
+}
