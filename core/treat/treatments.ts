@@ -10,7 +10,7 @@ export interface Treatments {
   readonly fertilizer: FertilizerTreatment;
 }
 
-export type TreatmentKind = keyof Treatments;
+type TreatmentKind = keyof Treatments;
 export type Treatment = NonNullable<Treatments[TreatmentKind]>;
 
 /** What is made of each kind. */

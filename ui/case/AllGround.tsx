@@ -4,14 +4,14 @@ import { headlinesOf } from '../../core/tell/headlines';
 import type { AreaPlan } from '../../core/area/areaPlan';
 import type { ReactNode } from 'react';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
-import { Section, StepHead } from '../parts/Section';
-import { Table } from '../parts/Table';
+import { Button } from '../kit/Button';
+import { Section, StepHead } from '../kit/Section';
+import { Table } from '../kit/Table';
 import { FigureText } from '../working/FigureText';
 import { OpenableRow } from '../working/Openable';
-import { useCase } from './caseContext';
-import { areaName } from './areaName';
-import { PurchaseTable } from './PurchaseTable';
+import { useCase } from './context/caseContext';
+import { areaName } from '../format/areaName';
+import { PurchaseTable } from './shared/PurchaseTable';
 
 function Line({ each }: { each: AreaPlan }): ReactNode {
   const { go } = useCase();

@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import type { CaseFile } from '../../core/casefile/casefile';
 import { deleteCase } from '../../store/desk';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 import { TellUs } from '../shell/TellUs';
 
 /** What a piece of ground is called of which no plan could be made: its name, else its place in the list. */

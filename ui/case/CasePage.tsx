@@ -11,7 +11,7 @@ import { db } from '../../store/db';
 import type { CaseSession } from '../../store/session';
 import { text } from '../format/text';
 import { CaseScreen } from './CaseScreen';
-import { openCase, type OpenedCase } from './openCase';
+import { openCase, type OpenedCase } from './context/openCase';
 import { RefusedCase } from './RefusedCase';
 
 function Missing({ words }: { words: string }): ReactNode {

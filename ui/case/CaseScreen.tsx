@@ -17,25 +17,25 @@ import type { CaseSession } from '../../store/session';
 import { useCommands, type Command } from '../commands/registry';
 import { formatDate } from '../format/date';
 import { text } from '../format/text';
-import { SlipStep } from '../slip/SlipStep';
-import { SlipPage } from '../slip/SlipPage';
+import { SlipStep } from './slip/SlipStep';
+import { SlipPage } from './slip/SlipPage';
 import { WorkingProvider } from '../working/openWorking';
 import { Contained } from '../shell/Contained';
 import { BrokenCase, BrokenGround, brokenName } from './BrokenGround';
-import { CaseProvider, useCase, type CaseState } from './caseContext';
+import { CaseProvider, useCase, type CaseState } from './context/caseContext';
 import { CaseStatus } from './CaseStatus';
-import { FeedingStep } from './FeedingStep';
+import { FeedingStep } from './feeding/FeedingStep';
 import { AllGround } from './AllGround';
-import { areaName } from './areaName';
+import { areaName } from '../format/areaName';
 import { GroundRail } from './GroundRail';
-import { GroundStep } from './GroundStep';
+import { GroundStep } from './ground/GroundStep';
 import { Margin, MarginBar } from './Margin';
-import { PhStep } from './PhStep';
-import { ReadingStep } from './ReadingStep';
-import { SampleStep } from './SampleStep';
-import { ResultsStep } from './ResultsStep';
+import { PhStep } from './ph/PhStep';
+import { ReadingStep } from './reading/ReadingStep';
+import { SampleStep } from './sample/SampleStep';
+import { ResultsStep } from './results/ResultsStep';
 import { StepRow } from './StepRow';
-import { WORKSHEET, worksheetStops } from './useField';
+import { WORKSHEET, worksheetStops } from './context/useField';
 
 const SCREENS: Readonly<Record<StepId, () => ReactNode>> = {
   ground: GroundStep,

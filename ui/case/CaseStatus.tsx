@@ -5,9 +5,9 @@ import { createPortal } from 'react-dom';
 import { putBack } from '../../store/cases';
 import { isKept } from '../../store/persistence';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 import { STATUS_SLOT } from '../shell/Shell';
-import { useCase } from './caseContext';
+import { useCase } from './context/caseContext';
 
 /** Whether the case is saved, and undo and redo, in the top bar. */
 export function CaseStatus(): ReactNode {

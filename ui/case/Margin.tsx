@@ -3,11 +3,11 @@
 import { headlinesOf } from '../../core/tell/headlines';
 import type { ReactNode } from 'react';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 import { SlipBlocks } from '../slip/SlipBlocks';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
-import { useCase } from './caseContext';
+import { useCase } from './context/caseContext';
 
 interface MarginProps {
   readonly folded: boolean;

@@ -6,7 +6,7 @@ import type { ReactNode } from 'react';
 import { deleteCase } from '../../store/desk';
 import { download } from '../files/download';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 
 interface RefusedCaseProps {
   readonly id: string;

@@ -3,8 +3,8 @@
 import type { ReactNode } from 'react';
 import { STEPS } from '../../core/tell/steps';
 import { text } from '../format/text';
-import { StepMark } from '../parts/StepMark';
-import { useCase } from './caseContext';
+import { StepMark } from '../kit/StepMark';
+import { useCase } from './context/caseContext';
 
 /** The steps of the work, each with its own state. None is locked. */
 export function StepRow(): ReactNode {

@@ -10,7 +10,7 @@ import {
 } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
 import { text } from '../format/text';
-import { Kbd } from '../parts/Kbd';
+import { Kbd } from '../kit/Kbd';
 import { useRegistry, type Command } from './registry';
 
 function matches(command: Command, typed: string): boolean {

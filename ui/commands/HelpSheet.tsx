@@ -3,8 +3,8 @@
 import { Switch } from '@headlessui/react';
 import type { ReactNode } from 'react';
 import { text } from '../format/text';
-import { Dialog } from '../parts/Dialog';
-import { Kbd } from '../parts/Kbd';
+import { Dialog } from '../kit/Dialog';
+import { Kbd } from '../kit/Kbd';
 import { useRegistry } from './registry';
 
 /** What can be done here, with its keys, and the switch for single letters. */

@@ -8,7 +8,7 @@ import type { CaseIndexRow } from '../../store/db';
 import { localDay } from '../format/date';
 import { nameFrom, text } from '../format/text';
 import { useCommands, type Command } from '../commands/registry';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 import { CaseTable } from './CaseTable';
 import { ChosenCase } from './ChosenCase';
 import { DemoNote } from './DemoNote';

@@ -6,7 +6,7 @@ import type { CaseFile } from '../../core/casefile/casefile';
 import { migrate } from '../../core/casefile/migrations/migrate';
 import { planCase } from '../../core/plan/plan';
 import { asksApproval, findingKey } from '../../core/kernel/working/finding';
-import { areaName } from '../case/areaName';
+import { areaName } from '../format/areaName';
 import { brokenName } from '../case/BrokenGround';
 import { text } from '../format/text';
 import { FigureText } from '../working/FigureText';

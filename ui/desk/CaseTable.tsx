@@ -8,7 +8,7 @@ import { own } from '../../core/kernel/typed/own';
 import { formatDate } from '../format/date';
 import { messageText } from '../format/message';
 import { nameFrom, text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 import type { DeskLine } from './deskLine';
 import { caseAddress } from './caseAddress';
 

@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import { db, type CaseIndexRow } from '../../store/db';
 import { text } from '../format/text';
 import { Contained } from '../shell/Contained';
-import { Kbd } from '../parts/Kbd';
+import { Kbd } from '../kit/Kbd';
 import { caseAddress } from './caseAddress';
 
 /** The plan comes with its own part, so that the list need not wait for it. */

@@ -5,7 +5,7 @@ import { isDemo } from '../../core/casefile/demo';
 import type { CaseIndexRow } from '../../store/db';
 import { markDemo } from '../../store/demo';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 
 /** What the demo county is, how to begin one's own work, and its removal with undo. */
 export function DemoNote({ rows }: { rows: readonly CaseIndexRow[] }): ReactNode {

@@ -8,7 +8,7 @@ import { isKept } from '../../store/persistence';
 import { readSetting } from '../../store/settings';
 import { formatDate, localDay } from '../format/date';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 import { FilePick } from '../files/FilePick';
 import type { Outcome } from './FileOutcome';
 

@@ -6,7 +6,7 @@ import type { Imported } from '../files/caseloadFiles';
 import { FileFaults } from '../files/FileFaults';
 
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 
 export type Outcome =
   | { readonly kind: 'busy'; readonly done: number; readonly total: number }

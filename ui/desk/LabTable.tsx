@@ -12,7 +12,7 @@ import {
   type CaseSample,
 } from '../../store/tableValues';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 import { TableInput } from '../table/TableInput';
 
 /** A laboratory's table for samples of many cases, each found by its name. */

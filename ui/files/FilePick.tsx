@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, type ReactNode } from 'react';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 
 interface FilePickProps {
   readonly label: string;

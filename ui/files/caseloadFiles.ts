@@ -10,8 +10,8 @@ import { housePacks } from '../../store/packs';
 import { writeSetting } from '../../store/settings';
 import { localDay } from '../format/date';
 import { text } from '../format/text';
-import { packName } from '../yardsticks/packName';
-import { copied } from '../yardsticks/packs';
+import { packName } from '../packs/packName';
+import { copied } from '../packs/packs';
 import { download } from './download';
 
 type OnProgress = (progress: Progress) => void;

@@ -1,5 +1,6 @@
 'use client';
 
+import { ChoiceField } from '../kit/ChoiceField';
 import '../format/caseWords';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { ReactNode } from 'react';
@@ -10,14 +11,13 @@ import { changeOffice, readOffice } from '../../store/office';
 import { housePacks } from '../../store/packs';
 import { ANALYTE_FACTS } from '../../core/catalog/analytes';
 import { GENERIC_LAYOUTS } from '../../core/casefile/layouts';
-import { packName } from '../yardsticks/packName';
-import { named } from '../case/reportChoices';
+import { packName } from '../packs/packName';
+import { named } from '../format/choices';
 import type { NamesIn } from '../../core/kernel/messages/msg';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
-import { Section, StepHead } from '../parts/Section';
-import { ChoiceField } from '../case/Fields';
-import { OfficeField } from './OfficeField';
+import { Button } from '../kit/Button';
+import { Section, StepHead } from '../kit/Section';
+import { DraftField } from '../kit/DraftField';
 import { Stock } from './Stock';
 
 type Told = Exclude<keyof Office, 'paragraphs' | 'paper' | 'layouts'>;
@@ -46,7 +46,7 @@ function Cases({ office }: { office: Office }): ReactNode {
         ...named('pack', Object.keys(PACK_VERSIONS)),
         ...house.map(({ id, pack }) => ({ value: id, words: packName(pack) })),
       ])}
-      <OfficeField
+      <DraftField
         label={text('results.laboratory')}
         value={office.laboratory}
         onChange={set('laboratory')}
@@ -103,7 +103,7 @@ type Measured = (typeof MEASURED)[number];
 function Field({ office }: { office: Office }): ReactNode {
   const field = (name: Measured): ReactNode => (
     <div key={name}>
-      <OfficeField label={text(`office.${name}`)} value={office[name]} onChange={set(name)} />
+      <DraftField label={text(`office.${name}`)} value={office[name]} onChange={set(name)} />
       <p className="max-w-52 text-small text-ink-2">{text(`office.${name}Help`)}</p>
     </div>
   );
@@ -114,7 +114,7 @@ function Field({ office }: { office: Office }): ReactNode {
 function Slips({ office }: { office: Office }): ReactNode {
   return (
     <div className="flex flex-wrap gap-x-5 gap-y-3">
-      <OfficeField
+      <DraftField
         label={text('office.signature')}
         value={office.signature}
         lines={3}
@@ -122,7 +122,7 @@ function Slips({ office }: { office: Office }): ReactNode {
         className="w-72"
         onChange={set('signature')}
       />
-      <OfficeField
+      <DraftField
         label={text('office.contact')}
         value={office.contact}
         lines={3}

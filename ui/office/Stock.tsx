@@ -6,8 +6,8 @@ import type { Paragraph } from '../../core/casefile/casefile';
 import { stockOf, type Office } from '../../core/casefile/office';
 import { changeOffice } from '../../store/office';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
-import { OfficeField } from './OfficeField';
+import { Button } from '../kit/Button';
+import { DraftField } from '../kit/DraftField';
 
 /** Paragraphs that most offices want, to begin with. */
 const USUAL = ['watering', 'spreader', 'sampling'] as const;
@@ -54,13 +54,13 @@ export function Stock({ office }: { office: Office }): ReactNode {
             key={paragraph.id}
             className="flex flex-wrap items-start gap-x-5 gap-y-2 border-b border-rule-2 py-3 first:pt-0"
           >
-            <OfficeField
+            <DraftField
               label={text('office.stockName')}
               value={paragraph.name}
               onChange={(name) => put({ ...paragraph, name })}
             />
             <div className="min-w-64 flex-1">
-              <OfficeField
+              <DraftField
                 label={text('office.stockText')}
                 value={paragraph.text}
                 lines={3}

@@ -5,8 +5,8 @@ import { isUnnamed } from '../../core/tell/slip/unnamed';
 import { dateAsTyped } from '../format/date';
 import { quantityText } from '../format/quantity';
 import { text } from '../format/text';
-import { areaName } from '../case/areaName';
-import { sampleName } from '../case/ground';
+import { areaName } from '../format/areaName';
+import { sampleName } from '../case/context/groundEdits';
 import { QrCode } from './QrCode';
 
 /** A label for each bag: its name, large and as a code, its ground, its depth, and lead where wanted. */

@@ -12,7 +12,7 @@ import { samplingSheet } from '../../core/tell/samplingSheet';
 import { migrate } from '../../core/casefile/migrations/migrate';
 import { db } from '../../store/db';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 import { Signature } from '../slip/Signature';
 import { SlipBlocks } from '../slip/SlipBlocks';
 import { useOffice } from '../slip/useOffice';

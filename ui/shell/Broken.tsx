@@ -2,7 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 import { TellUs } from './TellUs';
 
 /** Names of errors by which the browser says that it gives no storage. */

@@ -9,7 +9,7 @@ import { db } from '../../store/db';
 import { readSetting, writeSetting } from '../../store/settings';
 import { CommandProvider, useCommands, type Command } from '../commands/registry';
 import { text } from '../format/text';
-import { Kbd } from '../parts/Kbd';
+import { Kbd } from '../kit/Kbd';
 import { Broken } from './Broken';
 import { Logo } from './Logo';
 import { useOfflinePage } from './useOfflinePage';

@@ -2,7 +2,7 @@
 
 import { useState, type ReactNode } from 'react';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 
 /** The version of the program, written in when it is built. */
 const VERSION = process.env['NEXT_PUBLIC_VERSION'] ?? '';

@@ -5,9 +5,9 @@ import { ANALYTE_FACTS, type Analyte } from '../../core/catalog/analytes';
 import { emptyResult } from '../../core/casefile/newCase';
 import type { ColumnRole } from '../../core/site/report/mapping';
 import type { Summary } from '../../files/reportTable/reportTable';
-import { named } from '../case/reportChoices';
+import { named } from '../format/choices';
 import { text } from '../format/text';
-import { methodWords } from '../results/methodWords';
+import { methodWords } from '../format/methodWords';
 import { withColumn, type OpenTable } from './useTable';
 
 const PLAIN_ROLES = ['ignore', 'sample', 'analyte', 'value', 'unit', 'method'] as const;

@@ -9,7 +9,7 @@ import type { TableResult } from '../../files/reportTable/result';
 import { rememberMapping } from '../../store/mappings';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 import { ColumnRoles } from './ColumnRoles';
 import { Rows } from './Rows';
 import { UnknownNames } from './UnknownNames';

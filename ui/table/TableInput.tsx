@@ -6,8 +6,8 @@ import type { NamedSample } from '../../files/reportTable/sampleIndex';
 import type { TableResult } from '../../files/reportTable/result';
 import { FilePick } from '../files/FilePick';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
-import { Dialog } from '../parts/Dialog';
+import { Button } from '../kit/Button';
+import { Dialog } from '../kit/Dialog';
 import type { TableSource } from './useTable';
 
 const TableDialog = dynamic(() => import('./TableDialog').then((file) => file.TableDialog), {

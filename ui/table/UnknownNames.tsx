@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import type { Summary } from '../../files/reportTable/reportTable';
 import type { NamedSample } from '../../files/reportTable/sampleIndex';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
+import { Button } from '../kit/Button';
 import type { OpenTable } from './useTable';
 
 /** So many samples are offered for a name that nothing is near to. */

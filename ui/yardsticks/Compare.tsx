@@ -1,5 +1,6 @@
 'use client';
 
+import { ChoiceField } from '../kit/ChoiceField';
 import type { AreaPlan } from '../../core/area/areaPlan';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
@@ -18,17 +19,16 @@ import type { Pack } from '../../core/catalog/packs/pack';
 import { valuesOf } from '../../core/catalog/packs/values';
 import { storedCase } from '../../store/cases';
 import { db } from '../../store/db';
-import { ChoiceField } from '../case/Fields';
-import { plantOptions } from '../case/plantWords';
-import { named } from '../case/reportChoices';
+import { plantOptions } from '../format/plantWords';
+import { named } from '../format/choices';
 import { messageText } from '../format/message';
 import { nameFrom, text } from '../format/text';
-import { OfficeField } from '../office/OfficeField';
+import { DraftField } from '../kit/DraftField';
 import { Figure } from '../working/Figure';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
 import { WorkingProvider } from '../working/openWorking';
-import { packTitle } from './packs';
+import { packTitle } from '../packs/packs';
 import { PackValues } from './PackValues';
 import { caseOfReport, type TypedAnalyte, type TypedReport } from './typedReport';
 
@@ -131,7 +131,7 @@ interface ReportProps {
 function ReportFields({ report, change }: ReportProps): ReactNode {
   const { texts, methods } = report;
   const field = (analyte: TypedAnalyte): ReactNode => (
-    <OfficeField
+    <DraftField
       key={analyte}
       label={text('yardsticks.inUnit', {
         what: text(`analyte.${analyte}`),

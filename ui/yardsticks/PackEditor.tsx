@@ -9,9 +9,9 @@ import type { PackRow } from '../../store/db';
 import { keepDraft, storeVersion } from '../../store/packs';
 import { messageText } from '../format/message';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
-import { packName } from './packName';
-import { packTitle } from './packs';
+import { Button } from '../kit/Button';
+import { packName } from '../packs/packName';
+import { packTitle } from '../packs/packs';
 import { cellName, PackValues } from './PackValues';
 
 type Faults = Readonly<Record<string, string>>;

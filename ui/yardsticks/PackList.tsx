@@ -5,8 +5,8 @@ import { NEWEST_PACKS, SHIPPED_PACKS } from '../../core/catalog/packs/shipped';
 import type { Pack } from '../../core/catalog/packs/pack';
 import type { PackRow } from '../../store/db';
 import { nameFrom, text } from '../format/text';
-import { packKey } from './packs';
-import { packName } from './packName';
+import { packKey } from '../packs/packs';
+import { packName } from '../packs/packName';
 
 function method(bands: Pack['soilTest']['p']): string {
   return bands ? nameFrom('extractant', bands.method) : text('figure.dash');

@@ -7,7 +7,7 @@ import { formatDayOfYear } from '../format/date';
 import { messageText } from '../format/message';
 import { formatQuantity } from '../format/quantity';
 import { text } from '../format/text';
-import { Printed } from '../parts/Printed';
+import { Printed } from '../kit/Printed';
 
 /** A value as it is printed, its unit smaller than its number. */
 function Value({ value }: PackCell): ReactNode {

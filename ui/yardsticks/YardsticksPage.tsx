@@ -1,5 +1,6 @@
 'use client';
 
+import { ChoiceField } from '../kit/ChoiceField';
 import '../format/caseWords';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState, type ReactNode } from 'react';
@@ -11,18 +12,17 @@ import { valuesOf } from '../../core/catalog/packs/values';
 import { readPack, writePack, type ReadPack } from '../../files/packJson';
 import type { PackRow } from '../../store/db';
 import { bringInPacks, putPack, removePack, type PackBroughtIn } from '../../store/packs';
-import { ChoiceField } from '../case/Fields';
 import { download, fileName } from '../files/download';
 import { FilePick } from '../files/FilePick';
 import { FileFaults } from '../files/FileFaults';
 import { text } from '../format/text';
-import { Button } from '../parts/Button';
-import { StepHead } from '../parts/Section';
+import { Button } from '../kit/Button';
+import { StepHead } from '../kit/Section';
 import { Compare } from './Compare';
 import { PackEditor } from './PackEditor';
 import { PackList } from './PackList';
-import { packName } from './packName';
-import { copied, findPack, packKey, packTitle, useHousePacks } from './packs';
+import { packName } from '../packs/packName';
+import { copied, findPack, packKey, packTitle, useHousePacks } from '../packs/packs';
 import { PackValues } from './PackValues';
 
 type View = Readonly<Record<'pack' | 'beside' | 'plant' | 'case' | 'area' | 'edit', string | null>>;

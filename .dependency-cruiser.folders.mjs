@@ -1,0 +1,15 @@
+import house from './.dependency-cruiser.cjs';
+
+/** No circle of folders inside the core and the screens; tests, which may look at anything, are left out. */
+export default {
+  forbidden: [
+    {
+      name: 'no-circles-of-folders',
+      scope: 'folder',
+      severity: 'error',
+      from: {},
+      to: { circular: true },
+    },
+  ],
+  options: { ...house.options, exclude: { path: '\\.test\\.tsx?$' } },
+};

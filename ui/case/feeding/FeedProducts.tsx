@@ -1,0 +1,197 @@
+'use client';
+
+import type { Option } from '../../format/choices';
+import Link from 'next/link';
+import { useId, type ReactNode } from 'react';
+import { NUTRIENTS, type Nutrient } from '../../../core/catalog/nutrients';
+import type {
+  FertilizerProduct,
+  FertilizerOption,
+  FeedWay,
+} from '../../../core/treat/fertilizer/types';
+import { SHIPPED_MATERIALS } from '../../../core/catalog/materials/materials';
+import { nameFrom, text } from '../../format/text';
+import { Cell, Table } from '../../kit/Table';
+import { Figure } from '../../working/Figure';
+import { OpenableRow } from '../../working/Openable';
+import { useCase } from '../context/caseContext';
+import { SelectField } from '../fields/Fields';
+import { decisionPlace } from '../context/places';
+import { productDecision } from '../shared/SettleButton';
+
+/** What a select of products offers; pesticide combinations are shown, and cannot be chosen. */
+function offered(candidates: readonly string[]): Option[] {
+  const refused = SHIPPED_MATERIALS.fertilizers.filter(({ pesticide }) => pesticide);
+  return [
+    ...candidates.map((value) => ({ value, words: nameFrom('material', value) })),
+    ...refused.map(({ id }) => ({
+      value: id,
+      words: text('feed.labelOnly', { material: text(`material.${id}`) }),
+      disabled: true,
+    })),
+  ];
+}
+
+function Part({ part, chosen }: { part: FertilizerProduct; chosen: boolean }): ReactNode {
+  const { area, state } = useCase();
+  const { role, material, rate, set, bags, bag, reach } = part;
+  const candidates = area.treatments.fertilizer.candidates[role === 'row' ? 'n' : role];
+  const place = decisionPlace(state.doc, area.area.id, productDecision(role));
+  return (
+    <OpenableRow columns={5} className="pl-6">
+      <tr className="border-b border-rule-2">
+        <td className="py-1 pr-1.5 pl-6">
+          <SelectField
+            hideLabel
+            label={text(`feed.role.${role}`)}
+            place={{ ...place, value: material.id }}
+            options={offered(candidates)}
+            width="product"
+          />
+          <span className="block max-w-52 text-small text-ink-2">
+            {text(`why.${material.id}`)}{' '}
+            <Link
+              href={`/shed?material=${material.id}`}
+              className="inline-block py-1 font-semibold whitespace-nowrap text-spruce"
+            >
+              {text('feed.whatIsIn')}
+            </Link>
+          </span>
+        </td>
+        <Cell number>
+          <Figure id={rate.id} />
+        </Cell>
+        <Cell number>
+          <Figure id={set.total.id} bold={chosen} />
+        </Cell>
+        <Cell number>
+          <Figure id={bags.id} />
+          {text('ph.times')}
+          <Figure id={bag.id} bare />
+        </Cell>
+        <Cell number>{reach && <Figure id={reach.id} />}</Cell>
+      </tr>
+    </OpenableRow>
+  );
+}
+
+function Way({ option, chosen }: { option: FertilizerOption; chosen: boolean }): ReactNode {
+  const { session, state, area } = useCase();
+  const id = useId();
+  const place = decisionPlace(state.doc, area.area.id, 'feed-way');
+  const choose = (way: FeedWay): void =>
+    session.edit([{ path: place.path, value: place.write(way) }], `choose:way:${way}`);
+  return (
+    <>
+      <tr>
+        <td colSpan={5} className="pt-2 pb-0.5">
+          <span className="flex items-center gap-2">
+            <input
+              id={id}
+              type="radio"
+              name={`${area.area.id}-feed-way`}
+              checked={chosen}
+              onChange={() => choose(option.way)}
+              className="size-4 accent-spruce"
+            />
+            <label htmlFor={id} className={chosen ? 'font-semibold' : ''}>
+              {text(`feed.way.${option.way}`)}
+            </label>
+          </span>
+        </td>
+      </tr>
+      {option.parts.map((part) => (
+        <Part key={part.role} part={part} chosen={chosen} />
+      ))}
+    </>
+  );
+}
+
+/** What an option leaves over or short of a nutrient. */
+function Misfit({ option, nutrient }: { option: FertilizerOption; nutrient: Nutrient }): ReactNode {
+  const row = option.balance?.[nutrient];
+  if (!row || 'absent' in row.over || 'absent' in row.short) return text('feed.notCounted');
+  const is = (figure: typeof row.over): boolean =>
+    !('absent' in figure) && figure.value.value >= 0.005;
+  if (is(row.over)) {
+    return (
+      <>
+        <Figure id={row.over.id} /> {text('feed.isOver')}
+      </>
+    );
+  }
+  if (is(row.short)) {
+    return (
+      <>
+        <Figure id={row.short.id} /> {text('feed.isShort')}
+      </>
+    );
+  }
+  return text('feed.met');
+}
+
+/** What each way brings of each nutrient, and by how much it misses the need. */
+function BalanceTable({ options }: { options: readonly FertilizerOption[] }): ReactNode {
+  return (
+    <Table
+      label={text('feed.balance')}
+      heads={[
+        { id: 'nutrient', words: text('feed.head.nutrient') },
+        ...options.flatMap(({ way }) => [
+          { id: `${way}-brings`, words: text(`feed.brings.${way}`), number: true },
+          { id: `${way}-misfit`, words: text('feed.head.misfit'), number: true },
+        ]),
+      ]}
+    >
+      {NUTRIENTS.map((nutrient) => (
+        <OpenableRow key={nutrient} columns={5}>
+          <tr className="border-b border-rule-2">
+            <Cell>{text(`nutrient.${nutrient}`)}</Cell>
+            {options.flatMap((option) => [
+              <Cell key={`${option.way}-brings`} number>
+                {option.balance && <Figure id={option.balance[nutrient].delivered.id} />}
+              </Cell>,
+              <Cell key={`${option.way}-misfit`} number>
+                <Misfit option={option} nutrient={nutrient} />
+              </Cell>,
+            ])}
+          </tr>
+        </OpenableRow>
+      ))}
+    </Table>
+  );
+}
+
+/** Each need by its own product, and one product in one trip beside it. */
+export function FeedProducts(): ReactNode {
+  const { area } = useCase();
+  const { byNeed, oneTrip, chosen } = area.treatments.fertilizer;
+  const options = oneTrip ? [byNeed, oneTrip] : [byNeed];
+  return (
+    <>
+      <Table
+        label={text('ph.withWhat')}
+        heads={[
+          { id: 'product', words: text('ph.head.material') },
+          { id: 'rate', words: text('feed.head.rate'), number: true },
+          {
+            id: 'here',
+            words: text(area.ground.known || area.ground.rows ? 'ph.head.here' : 'ph.head.each'),
+            number: true,
+          },
+          { id: 'bags', words: text('feed.head.bags'), number: true },
+          { id: 'reach', words: text('feed.head.reach'), number: true },
+        ]}
+      >
+        {options.map((option) => (
+          <Way key={option.way} option={option} chosen={option.way === chosen.way} />
+        ))}
+      </Table>
+      {byNeed.balance && (
+        <div className="mt-4">
+          <BalanceTable options={options} />
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,73 @@
+'use client';
+
+import { headlinesOf } from '../../../core/tell/headlines';
+import type { ReactNode } from 'react';
+import { messageText } from '../../format/message';
+import { text } from '../../format/text';
+import { Section, StepHead } from '../../kit/Section';
+import { FigureText } from '../../working/FigureText';
+import { Openable } from '../../working/Openable';
+import { useCase } from '../context/caseContext';
+import { ApplicationTable } from '../shared/ApplicationTable';
+import { FeedProducts } from './FeedProducts';
+import { Findings } from '../shared/Findings';
+import { NeedTable } from './NeedTable';
+import { packName } from '../../packs/packName';
+import { PurchaseTable } from '../shared/PurchaseTable';
+import { SettleButton } from '../shared/SettleButton';
+import { SoilTest } from './SoilTest';
+
+/** Why there is nothing to work out, or by whose rates it is. */
+function below(step: ReturnType<typeof useCase>): string {
+  const { area, plan } = step;
+  const { verdict, needs } = area.treatments.fertilizer;
+  if (verdict === 'absent' && 'absent' in needs.need.N) {
+    return messageText(needs.need.N.absent, plan.workings);
+  }
+  if (needs.source === 'laboratory') return text('feed.byLaboratory');
+  const of = { pack: packName(area.pack), version: area.pack.version };
+  return needs.source === 'pack'
+    ? text('feed.byPack', of)
+    : text('feed.bySchool', { ...of, school: text(`school.${needs.source}`) });
+}
+
+/** The season's nitrogen, phosphate and potash: how much, with what, when. */
+export function FeedingStep(): ReactNode {
+  const step = useCase();
+  const { area } = step;
+  const { ground, treatments } = area;
+  const feed = treatments.fertilizer;
+  return (
+    <>
+      <Openable>
+        <StepHead
+          title={<FigureText message={headlinesOf(area).feeding} />}
+          below={below(step)}
+          act={<SettleButton what="feeding-settled" />}
+        />
+      </Openable>
+      <Findings step="feeding" />
+      <Section title={text('feed.soil')}>
+        <SoilTest />
+      </Section>
+      <Section title={text('ph.howMuch')}>
+        <NeedTable />
+      </Section>
+      {feed.verdict === 'dose' && (
+        <>
+          <Section title={text('ph.withWhat')}>
+            <FeedProducts />
+          </Section>
+          <Section title={text('ph.when')}>
+            <ApplicationTable parts={feed.chosen.parts} known={ground.known} />
+          </Section>
+          {(ground.known || ground.rows) && (
+            <Section title={text('buy.title')}>
+              <PurchaseTable />
+            </Section>
+          )}
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,81 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import type { ReactNode } from 'react';
+import type { OutlookPoint } from '../../../core/outlook/phOutlook';
+import { formatDate } from '../../format/date';
+import { text } from '../../format/text';
+import { Cell, Table } from '../../kit/Table';
+import { Figure } from '../../working/Figure';
+import { FigureText } from '../../working/FigureText';
+import { Openable, OpenableRow } from '../../working/Openable';
+import { useCase } from '../context/caseContext';
+
+const OutlookChart = dynamic(() => import('./OutlookChart'), {
+  ssr: false,
+  loading: () => <div className="h-52" />,
+});
+
+function Row({ point }: { point: OutlookPoint }): ReactNode {
+  const { date, ph, low, high } = point;
+  return (
+    <OpenableRow columns={4}>
+      <tr className="border-b border-rule-2">
+        <Cell>{formatDate(date)}</Cell>
+        <Cell number>
+          <Figure id={ph.id} />
+        </Cell>
+        <Cell number>
+          <Figure id={low.id} />
+        </Cell>
+        <Cell number>
+          <Figure id={high.id} />
+        </Cell>
+      </tr>
+    </OpenableRow>
+  );
+}
+
+/** The expected pH over the coming months: a drawing, and the same in figures that open. */
+export function Outlook(): ReactNode {
+  const { area } = useCase();
+  const { outlook, goal, fertilizerAcid } = area;
+  const acid = fertilizerAcid && !('absent' in fertilizerAcid) ? fertilizerAcid : undefined;
+  const sours = acid && acid.value.value >= 0;
+  return (
+    <>
+      <OutlookChart points={outlook} window={goal.window} />
+      {acid && (
+        <Openable>
+          <p className="mt-1.5 max-w-2xl">
+            <FigureText
+              message={{
+                id: sours ? 'outlook.feedSours' : 'outlook.feedSweetens',
+                params: { lime: { working: acid.id } },
+              }}
+            />
+          </p>
+        </Openable>
+      )}
+      <p className="mt-1.5 max-w-2xl text-small text-ink-2">{text('outlook.note')}</p>
+      <details className="mt-1">
+        <summary className="cursor-pointer py-1 text-small font-semibold text-spruce">
+          {text('outlook.inFigures')}
+        </summary>
+        <Table
+          label={text('outlook.title')}
+          heads={[
+            { id: 'date', words: text('outlook.head.date') },
+            { id: 'ph', words: text('outlook.head.ph'), number: true },
+            { id: 'low', words: text('outlook.head.low'), number: true },
+            { id: 'high', words: text('outlook.head.high'), number: true },
+          ]}
+        >
+          {outlook.map((point) => (
+            <Row key={point.date} point={point} />
+          ))}
+        </Table>
+      </details>
+    </>
+  );
+}

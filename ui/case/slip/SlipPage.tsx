@@ -1,0 +1,81 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { isUnnamed } from '../../../core/tell/slip/unnamed';
+import { own } from '../../../core/kernel/typed/own';
+import { messageText } from '../../format/message';
+import { text } from '../../format/text';
+import { useCase } from '../context/caseContext';
+import { Logo } from '../../shell/Logo';
+import { stepsOf } from '../../working/steps';
+import { WorkingSteps } from '../../working/WorkingPanel';
+import { Signature } from '../../slip/Signature';
+import { SlipBlocks } from '../../slip/SlipBlocks';
+import { useOffice } from '../../slip/useOffice';
+
+/** How the figures of the page were reached, for whoever asks. */
+function Appendix(): ReactNode {
+  const { plan } = useCase();
+  if (plan.slip.appendix.length === 0) return null;
+  const seen = new Set<string>();
+  return (
+    <section className="mt-6 border-t border-rule pt-3 print:mt-0 print:break-before-page">
+      <h3 className="text-small font-semibold text-ink-2">{text('slip.appendix')}</h3>
+      {plan.slip.appendix.map((id) => {
+        const working = own(plan.workings, id);
+        if (!working) return null;
+        return (
+          <div
+            key={id}
+            data-working-panel={id}
+            className="mt-2 rounded bg-spruce-wash px-3 py-1.5 text-small print:break-inside-avoid"
+          >
+            <WorkingSteps
+              id={id}
+              workings={plan.workings}
+              steps={stepsOf(id, plan.workings, seen)}
+            />
+            <p className="text-label text-ink-2">
+              {messageText(working.label, plan.workings)} · {id}
+            </p>
+          </div>
+        );
+      })}
+    </section>
+  );
+}
+
+/** The whole page that the client takes home: what is printed is this and nothing else. */
+export function SlipPage(): ReactNode {
+  const { state, plan } = useCase();
+  const { paper } = useOffice();
+  const { title, client } = state.doc;
+  const unnamed = isUnnamed(state.doc);
+  const who = [client.name, client.place].filter((part) => part.trim() !== '').join(', ');
+  return (
+    <article className={`max-w-2xl ${paper === 'a4' ? 'on-a4' : ''}`}>
+      <header className="mb-3 flex items-end justify-between gap-4 border-b border-ink pb-2">
+        <div>
+          <h2 className="font-serif text-decision font-semibold">
+            {unnamed ? text('slip.unnamedTitle') : title || text('case.untitled')}
+          </h2>
+          {who && !unnamed && <p className="text-ink-2">{who}</p>}
+        </div>
+        <span className="flex items-center gap-2 font-serif font-semibold">
+          <Logo />
+          {text('app.name')}
+        </span>
+      </header>
+      {plan.slip.blocks.length === 0 ? (
+        <p className="text-ink-2">{text('slip.empty')}</p>
+      ) : (
+        <SlipBlocks blocks={plan.slip.blocks} />
+      )}
+      <Signature />
+      <footer className="mt-6 border-t border-rule pt-2 text-label text-ink-2">
+        {text('slip.footer')}
+      </footer>
+      <Appendix />
+    </article>
+  );
+}

@@ -1,0 +1,52 @@
+'use client';
+
+import { useId, type ReactNode } from 'react';
+import type { Option } from '../format/choices';
+
+/** The options of a select; those of a heading stand under it. */
+export function Options({ options }: { options: readonly Option[] }): ReactNode {
+  const plain = options.filter(({ group }) => group === undefined);
+  const groups = [...new Set(options.flatMap(({ group }) => group ?? []))];
+  const row = ({ value, words, disabled }: Option): ReactNode => (
+    <option key={value} value={value} disabled={disabled}>
+      {words}
+    </option>
+  );
+  return (
+    <>
+      {plain.map(row)}
+      {groups.map((group) => (
+        <optgroup key={group} label={group}>
+          {options.filter((option) => option.group === group).map(row)}
+        </optgroup>
+      ))}
+    </>
+  );
+}
+
+interface ChoiceFieldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly Option[];
+  readonly onChoose: (value: string) => void;
+}
+
+/** One of a few values, where choosing changes more than one place. */
+export function ChoiceField({ label, value, options, onChoose }: ChoiceFieldProps): ReactNode {
+  const id = useId();
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="block text-label font-semibold text-ink-2">
+        {label}
+      </label>
+      <select
+        id={id}
+        value={value}
+        onChange={(event) => onChoose(event.target.value)}
+        className="field w-52"
+      >
+        <Options options={options} />
+      </select>
+    </div>
+  );
+}
