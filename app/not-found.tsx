@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import { text } from '../ui/format/text';
+import { text } from '../ui/format/shell';
 
 export default function NotFound() {
   return (

@@ -183,7 +183,7 @@ test('no. 4: a hand sum of 26 tenths, 5.2 lb, is flagged as 44 % more than the t
   });
   const { findings, workings } = planCase(file);
   expect(findings.map(findingKey)).toContain('lawn/sulfurOwnMuch');
-  const more = workings['lawn/sulfur/per-tenth/own-more'];
+  const more = workings.get('lawn/sulfur/per-tenth/own-more');
   expect(more).toMatchObject({ value: { value: expect.closeTo(44.4, 1) as number, unit: '%' } });
 });
 

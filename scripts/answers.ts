@@ -19,11 +19,11 @@ import { planResponse } from '../files/planApi/response';
 import { anyCase } from '../test/anyCase';
 import { lawnCase } from '../test/cases';
 import { KNOWN_CASES } from '../test/knownCases';
-import { messageText } from '../ui/format/message';
-import { slipText } from '../ui/slip/slipText';
+import { createEnglish } from '../words/english';
 
 const SEEDS = 1000;
 const TODAY = '2027-03-15';
+const voice = createEnglish();
 
 function documents(): string[] {
   const known = KNOWN_CASES.map(([, input]) => lawnCase(input));
@@ -36,14 +36,14 @@ function answerTo(document: string): { answer: unknown; workings: unknown; findi
   const read = readPlanRequest(new TextEncoder().encode(document));
   if (read.kind !== 'case') return { answer: read, workings: null, findings: null };
   const plan = planCase(read.file);
-  const say = (message: Parameters<typeof messageText>[0]): string =>
-    messageText(message, plan.workings);
-  const answer = planResponse(read.file, plan, say, slipText(read.file, plan));
-  return { answer, workings: plan.workings, findings: plan.findings };
+  const answer = planResponse(read.file, plan, voice);
+  return { answer, workings: plan.workings.byId(), findings: plan.findings };
 }
 
 /** Records have no order: their keys are sorted. */
 function sorted(_key: string, value: unknown): unknown {
+  if (_key === 'problems' && Array.isArray(value))
+    return [...(value as { path: string }[])].sort((a, b) => (a.path < b.path ? -1 : 1));
   if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
   return Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)));
 }

@@ -9,9 +9,9 @@ import type { Msg } from '../core/kernel/messages/msg';
 import { valueOf, type Figure, type Working } from '../core/kernel/working/working';
 import { planResponse } from '../files/planApi/response';
 import { validateCaseFile } from '../files/schemas/caseFile';
-import '../ui/format/caseWords';
-import { messageText } from '../ui/format/message';
-import { slipText } from '../ui/slip/slipText';
+import { createEnglish } from '../words/english';
+import type { Voice } from '../words/voice';
+import { slipText } from '../files/slip/slipText';
 
 /** Figures that may lie below zero: what tells one thing from another, or days that are still to come. */
 const MAY_BE_NEGATIVE = /difference|change|more|rounding|acid|off$|days$/;
@@ -49,7 +49,7 @@ function badDoses({ workings }: Plan, prefix: string, set: DoseSet): string[] {
   const total = number(set.total);
   const close = (a: number, b: number): boolean =>
     Math.abs(a - b) <= NEARLY * Math.max(1, Math.abs(a));
-  const limit = workings[`${prefix}/dose/limit`];
+  const limit = workings.get(`${prefix}/dose/limit`);
   const most = limit && !('absent' in limit) ? limit.value.value : Infinity;
   const amounts = set.doses.map(({ amount }) => amount);
   const printed = set.doses.map((dose) => dose.printed);
@@ -73,24 +73,28 @@ function badAmounts(plan: Plan): string[] {
 
 /** Sentences without figures as they were written: most are the same from case to case. */
 const written = new Map<string, string>();
+const english = createEnglish();
 
-/** Writes a message of a plan, each that no figure goes into once. */
-function sayOf({ workings }: Plan): (message: Msg) => string {
-  return (message) => {
-    const key = JSON.stringify(message);
-    const words = written.get(key) ?? messageText(message, workings);
+/** English that writes each message that no figure goes into once. */
+const VOICE: Voice = {
+  ...english,
+  message: (message, how = {}) => {
+    const key = `${how.plain}${JSON.stringify(message)}`;
+    const words = written.get(key) ?? english.message(message, how);
     if (!key.includes('"working"')) written.set(key, words);
     return words;
-  };
-}
+  },
+};
 
-function badSentences(plan: Plan, say: (message: Msg) => string): string[] {
+function badSentences(plan: Plan): string[] {
+  const { workings } = plan;
+  const say = (message: Msg): string => VOICE.message(message, { workings });
   const messages = [
     ...plan.findings.flatMap(({ message, turns }) => (turns ? [message, turns] : [message])),
     ...Object.values(plan.problems),
-    ...Object.values(plan.workings).flatMap((entry) =>
-      'absent' in entry ? [entry.label, entry.absent] : [entry.label],
-    ),
+    ...plan.workings
+      .all()
+      .flatMap((entry) => ('absent' in entry ? [entry.label, entry.absent] : [entry.label])),
   ];
   return messages.flatMap((message) => {
     const bad = badWords(say(message));
@@ -107,18 +111,17 @@ export function brokenLaws(file: CaseFile): string[] {
   if (valid.kind !== 'valid') return [`not a case: ${JSON.stringify(valid.faults[0])}`];
   const plan = planCase(file);
   const keys = plan.findings.map(findingKey);
-  const page = slipText(file, plan);
-  const say = sayOf(plan);
-  const line = messageText(turnsOn(plan));
+  const page = slipText(file, plan, VOICE);
+  const line = VOICE.message(turnsOn(plan));
   queueFacts(file, plan);
-  const sent = JSON.stringify(planResponse(file, plan, say, page));
+  const sent = JSON.stringify(planResponse(file, plan, VOICE));
   return [
     ...plan.broken.map(({ fault, why }) => `broken: ${fault ?? why}`),
     ...(plan.findings.some(({ name }) => name === 'pageBroken') ? ['the page is broken'] : []),
     ...keys.filter((key, at) => keys.indexOf(key) !== at).map((key) => `twice: ${key}`),
-    ...Object.values(plan.workings).flatMap((entry) => badNumber(entry) ?? []),
+    ...plan.workings.all().flatMap((entry) => badNumber(entry) ?? []),
     ...badAmounts(plan),
-    ...badSentences(plan, say),
+    ...badSentences(plan),
     ...[page, line].flatMap((words) => badWords(words) ?? []),
     ...(/NaN|Infinity|undefined/.test(sent) ? ['what is sent has a hole'] : []),
   ];

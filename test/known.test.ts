@@ -7,7 +7,6 @@ import { planCase, turnsOn } from '../core/plan/plan';
 import { houseCopy, withValue } from '../core/catalog/packs/house';
 import { readCases } from '../files/caseJson';
 import { readPack, writePack } from '../files/packJson';
-import '../ui/format/caseWords';
 import { messageText } from '../ui/format/message';
 import { anyCase } from './anyCase';
 import { withStrips } from './backups';

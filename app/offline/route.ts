@@ -1,4 +1,4 @@
-import { text } from '../../ui/format/text';
+import { text } from '../../ui/format/shell';
 
 /** What still works where the server does not answer; kept by the browser for that. */
 export function GET(): Response {

@@ -1,4 +1,5 @@
-import { decisionOf, sampleOf, type Area, type CaseFile } from '../casefile/casefile';
+import { decisionOf, sampleOf, type Area } from '../casefile/casefile';
+import type { AreaSlice } from '../casefile/slice';
 import type { Materials } from '../catalog/materials/materials';
 import { retestYears } from '../catalog/packs/opinions';
 import type { Pack } from '../catalog/packs/pack';
@@ -26,7 +27,7 @@ import type { AreaPlan } from './areaPlan';
 
 /** All that the plan of one area rests on. */
 export interface AreaInput {
-  readonly file: CaseFile;
+  readonly file: AreaSlice;
   readonly area: Area;
   readonly ground: Ground;
   readonly pack: Pack;
@@ -37,14 +38,14 @@ export interface AreaInput {
 }
 
 /** Whether anything is known of an area's sample, or was seen when it was taken. */
-function isSampled(file: CaseFile, { id, site }: Area): boolean {
+function isSampled(file: AreaSlice, { id, site }: Area): boolean {
   const sample = sampleOf(file, id);
   const typed = [sample?.name, sample?.takenOn, ...Object.values(site)];
   return typed.some((text) => (text ?? '').trim() !== '');
 }
 
 /** The days on which lime went on top of this ground already: urea and ammonium keep their distance from them too. */
-function limedOnTop(ctx: PlanContext, file: CaseFile, { id, situation }: Area): IsoDate[] {
+function limedOnTop(ctx: PlanContext, file: AreaSlice, { id, situation }: Area): IsoDate[] {
   return situation === 'tilled' ? [] : datesOf(ctx, file, id, 'lime');
 }
 

@@ -319,7 +319,7 @@ export function decisionKey(areaId: string, what: DecisionKind): string {
 
 /** The decision taken for an area, if any. */
 export function decisionOf(
-  file: CaseFile,
+  file: Pick<CaseFile, 'decisions'>,
   areaId: string,
   what: DecisionKind,
 ): Decision | undefined {
@@ -342,6 +342,6 @@ export function partsOf({ parts }: Area): GroundPart[] {
 }
 
 /** The sample that speaks for an area: the first that names it. None: nothing was tested. */
-export function sampleOf(file: CaseFile, areaId: string): Sample | undefined {
+export function sampleOf(file: Pick<CaseFile, 'samples'>, areaId: string): Sample | undefined {
   return Object.values(file.samples).find(({ areaIds }) => areaIds.includes(areaId));
 }

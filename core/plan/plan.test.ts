@@ -152,7 +152,7 @@ test('without an area the plan speaks for 1000 ft², with a table and the reach 
     38, 38, 38,
   ]);
   expect(slip.blocks.some(({ kind }) => kind === 'table')).toBe(true);
-  const reach = workings['lawn/slip/lime/extent/bag'];
+  const reach = workings.get('lawn/slip/lime/extent/bag');
   // 40 lb ÷ 38.081 lb/1000 ft²
   expect(reach && 'value' in reach ? reach.value.value : NaN).toBeCloseTo(1050.4, 0);
 });
@@ -216,7 +216,7 @@ test('an own amount needs a reason, then overrides and says what it replaces', (
   };
   const made = planCase({ ...file, decisions: { ...file.decisions, 'lawn:lime-own': own } });
   expect(value(made.areas[0]?.treatments.lime.rate ?? bare.lawn.treatments.lime.rate)).toBe(30);
-  expect(made.workings['lawn/lime/own/amount']).toMatchObject({
+  expect(made.workings.get('lawn/lime/own/amount')).toMatchObject({
     override: { reason: 'sown next week', replaces: 'lawn/lime/smp/requirement' },
   });
 });

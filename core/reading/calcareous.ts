@@ -1,10 +1,11 @@
-import { decisionOf, type CaseFile } from '../casefile/casefile';
+import { decisionOf } from '../casefile/casefile';
+import type { AreaSlice } from '../casefile/slice';
 import { LIMY_ABOVE_PH } from '../tables/soil/calcareous';
 import type { Readings } from '../site/report/types';
 
 /** Whether the soil holds free lime: it fizzed, or its pH says so. */
 export function isCalcareous(
-  file: CaseFile,
+  file: AreaSlice,
   areaId: string,
   { waterPh }: Pick<Readings, 'waterPh'>,
 ): boolean {

@@ -1,4 +1,5 @@
-import type { Area, CaseFile } from '../casefile/casefile';
+import type { Area } from '../casefile/casefile';
+import type { AreaSlice } from '../casefile/slice';
 import type { Plant } from '../catalog/plants/plants';
 import { DRAW_DOWN, DRAW_DOWN_METHODS } from '../tables/fertilizer/drawDown';
 import { perAcreToPerThousand } from '../kernel/units/convert';
@@ -11,7 +12,7 @@ import type { SoilReading } from './soilTest';
 const OXIDE = { p: 'P2O5', k: 'K2O' } as const;
 
 /** What likely brought it: what went on, else what usually does. */
-function causeOf({ past }: CaseFile, { id }: Area, analyte: 'p' | 'k'): Msg {
+function causeOf({ past }: AreaSlice, { id }: Area, analyte: 'p' | 'k'): Msg {
   const kinds = Object.values(past)
     .filter(({ areaId }) => areaId === id)
     .map(({ kind }) => kind);
@@ -78,7 +79,7 @@ function fall(
 /** What is said of a nutrient that the soil has in excess: its cause, how long it stays, what not to give. */
 export function excessOf(
   ctx: PlanContext,
-  file: CaseFile,
+  file: AreaSlice,
   of: { readonly area: Area; readonly plant: Plant },
   reading: SoilReading,
 ): readonly Msg[] {

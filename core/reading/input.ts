@@ -1,4 +1,5 @@
-import type { Area, CaseFile } from '../casefile/casefile';
+import type { Area } from '../casefile/casefile';
+import type { AreaSlice } from '../casefile/slice';
 import type { AreaGoal } from '../site/goal';
 import type { Plant } from '../catalog/plants/plants';
 import type { Readings } from '../site/report/types';
@@ -8,7 +9,7 @@ import type { SoilTest } from './soilTest';
 
 /** What a reading is made from. */
 export interface ReadingInput {
-  readonly file: CaseFile;
+  readonly file: AreaSlice;
   readonly area: Area;
   readonly plant: Plant;
   readonly goal: AreaGoal;

@@ -240,7 +240,7 @@ test('excess: its cause, how long it takes to fall, what to leave out, and the w
   const { line, plan } = read({ p: { text: '118' } });
   const said = line('p')?.excess?.map(({ id }) => id);
   expect(said).toEqual(['excess.cause.p', 'excess.falls', 'excess.p.leaveOut', 'excess.p.water']);
-  expect(plan.workings['lawn/reading/p/fall']).toMatchObject({
+  expect(plan.workings.get('lawn/reading/p/fall')).toMatchObject({
     value: { value: expect.closeTo(62.4, 1) as number, unit: 'years' },
     range: { low: expect.closeTo(50, 1) as number, high: expect.closeTo(78.1, 1) as number },
   });

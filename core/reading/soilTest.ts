@@ -1,4 +1,5 @@
-import { decisionOf, type CaseFile } from '../casefile/casefile';
+import { decisionOf } from '../casefile/casefile';
+import type { AreaSlice } from '../casefile/slice';
 import type { Extracted } from '../site/report/extracted';
 import { isCalcareous } from './calcareous';
 import type { Readings } from '../site/report/types';
@@ -70,7 +71,7 @@ const PRINTED = { p: 'P', k: 'K' } as const;
 
 /** What the reading of an area turns on. */
 interface ReadBy {
-  readonly file: CaseFile;
+  readonly file: AreaSlice;
   readonly areaId: string;
   readonly pack: Pack;
   readonly packs: readonly Pack[];

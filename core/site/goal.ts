@@ -1,4 +1,5 @@
-import { decisionOf, type Area, type CaseFile } from '../casefile/casefile';
+import { decisionOf, type Area } from '../casefile/casefile';
+import type { AreaSlice } from '../casefile/slice';
 import { own } from '../kernel/typed/own';
 import type { Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
@@ -145,7 +146,7 @@ function shared(
  * What pH an area is to have: its plant's range by the school that it follows; of several plants the
  * overlap of their ranges. Where they have none in common nothing is limed until one governs.
  */
-export function goalOf(ctx: PlanContext, file: CaseFile, area: Area, first: Plant): AreaGoal {
+export function goalOf(ctx: PlanContext, file: AreaSlice, area: Area, first: Plant): AreaGoal {
   const plants = plantsOf(area, first);
   const school = decisionOf(file, area.id, 'window')?.value;
   const named = plants.map((plant): Named => {

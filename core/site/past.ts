@@ -1,4 +1,5 @@
-import type { CaseFile, PastEntry } from '../casefile/casefile';
+import type { PastEntry } from '../casefile/casefile';
+import type { AreaSlice } from '../casefile/slice';
 import type { Ground } from './ground/ground';
 import { daysBetween, type IsoDate } from '../kernel/typed/date';
 import { totalToPerThousand } from '../kernel/units/convert';
@@ -31,7 +32,7 @@ function isToCome(on: IsoDate | undefined, planFrom: IsoDate | undefined): boole
 /** The days that entries of one kind are dated, in order, also those that are to come: to keep the distance from. */
 export function datesOf(
   ctx: PlanContext,
-  { past }: CaseFile,
+  { past }: AreaSlice,
   areaId: string,
   kind: PastEntry['kind'],
 ): IsoDate[] {
@@ -48,7 +49,7 @@ export function datesOf(
  */
 export function readPast(
   ctx: PlanContext,
-  file: CaseFile,
+  file: AreaSlice,
   areaId: string,
   kind: PastEntry['kind'],
   ground: Ground,
@@ -84,7 +85,7 @@ export interface PastSummary {
  */
 export function summarizePast(
   ctx: PlanContext,
-  file: CaseFile,
+  file: AreaSlice,
   areaId: string,
   planFrom: IsoDate | undefined,
 ): PastSummary {

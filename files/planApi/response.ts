@@ -11,6 +11,8 @@ import type { OutlookPoint } from '../../core/outlook/phOutlook';
 import type { Plan } from '../../core/plan/types';
 import type { SoilReading } from '../../core/reading/soilTest';
 import type { AreaReading } from '../../core/reading/types';
+import type { Voice } from '../../words/voice';
+import { slipText } from '../slip/slipText';
 import { findingKey } from '../../core/kernel/working/finding';
 import type { Msg } from '../../core/kernel/messages/msg';
 import type { Figure, Working } from '../../core/kernel/working/working';
@@ -178,7 +180,7 @@ function sampling({ sampling: plan }: AreaPlan) {
 function area(plan: AreaPlan, { workings }: Plan, say: Say) {
   const { area: of, plant, ground, readings, soilTest } = plan;
   const headlines = headlinesOf(plan);
-  const rowFeet = workings[`${of.id}/ground/row-length`];
+  const rowFeet = workings.get(`${of.id}/ground/row-length`);
   return {
     id: of.id,
     name: of.name,
@@ -223,10 +225,11 @@ function working(entry: Working, say: Say) {
 /**
  * A plan in the documented shape of `docs/formats/plan-api.md`: plain JSON, units in the names of
  * the fields, null where a figure is absent (its working says why).
- * @param say writes a message of this plan in words; @param slip the client's page as text
+ * @param voice the language of its sentences and of the client's page
  */
-export function planResponse(file: CaseFile, plan: Plan, say: Say, slip: string) {
+export function planResponse(file: CaseFile, plan: Plan, voice: Voice) {
   const { findings, problems, purchase, workings } = plan;
+  const say: Say = (message) => voice.message(message, { workings });
   return {
     api: PLAN_API,
     caseId: file.id,
@@ -250,9 +253,9 @@ export function planResponse(file: CaseFile, plan: Plan, say: Say, slip: string)
       restsOn: finding.restsOn,
     })),
     problems: Object.entries(problems).map(([path, problem]) => ({ path, text: say(problem) })),
-    slipText: slip,
+    slipText: slipText(file, plan, voice),
     workings: Object.fromEntries(
-      Object.entries(workings).map(([id, entry]) => [id, working(entry, say)]),
+      Object.entries(workings.byId()).map(([id, entry]) => [id, working(entry, say)]),
     ),
   };
 }

@@ -1,6 +1,5 @@
 'use client';
 
-import '../format/caseWords';
 import { liveQuery } from 'dexie';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';

@@ -9,7 +9,7 @@ import {
   DialogPanel,
 } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
-import { text } from '../format/text';
+import { text } from '../format/shell';
 import { Kbd } from '../kit/Kbd';
 import { useRegistry, type Command } from './registry';
 

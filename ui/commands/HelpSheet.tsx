@@ -2,7 +2,7 @@
 
 import { Switch } from '@headlessui/react';
 import type { ReactNode } from 'react';
-import { text } from '../format/text';
+import { text } from '../format/shell';
 import { Dialog } from '../kit/Dialog';
 import { Kbd } from '../kit/Kbd';
 import { useRegistry } from './registry';

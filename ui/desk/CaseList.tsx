@@ -1,7 +1,5 @@
 'use client';
 
-import '../format/caseWords';
-
 import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { QUEUES, queueOn, type Queue } from '../../core/plan/queue';
 import type { CaseIndexRow } from '../../store/db';

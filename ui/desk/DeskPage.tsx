@@ -9,7 +9,7 @@ import { deleteCase, hasCases, listCases, purgeDeleted, restoreCase } from '../.
 import type { CaseIndexRow } from '../../store/db';
 import { leftovers, livingPages } from '../../store/mirror';
 import { useCommands, type Command } from '../commands/registry';
-import { text } from '../format/text';
+import { text } from '../format/shell';
 import { Button } from '../kit/Button';
 import { Kbd } from '../kit/Kbd';
 import { DeskFiles } from './DeskFiles';

@@ -1,6 +1,5 @@
 'use client';
 
-import '../format/caseWords';
 import type { ReactNode } from 'react';
 import type { Imported } from '../files/caseloadFiles';
 import { FileFaults } from '../files/FileFaults';

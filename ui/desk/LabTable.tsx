@@ -1,6 +1,5 @@
 'use client';
 
-import '../format/caseWords';
 import { useRef, useState, type ReactNode } from 'react';
 import type { NamedSample } from '../../files/reportTable/sampleIndex';
 import { bySample, type TableResult } from '../../files/reportTable/result';

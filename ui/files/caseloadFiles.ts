@@ -1,4 +1,3 @@
-import '../format/caseWords';
 import type { CaseFile } from '../../core/casefile/casefile';
 import type { Pack } from '../../core/catalog/packs/pack';
 import { readCases, writeBackup } from '../../files/caseJson';

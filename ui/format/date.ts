@@ -1,15 +1,11 @@
+import { dateWriter } from '../../words/dates';
 import { parseDate, type IsoDate } from '../../core/kernel/typed/date';
-
-const MONTH = new Intl.DateTimeFormat('en-US', { month: 'short', timeZone: 'UTC' });
 
 /**
  * A day written out.
  * @example formatDate('2027-04-12') // '12 Apr 2027'
  */
-export function formatDate(date: IsoDate): string {
-  const [year = '', , day = ''] = date.split('-');
-  return `${Number(day)} ${MONTH.format(new Date(`${date}T00:00:00Z`))} ${year}`;
-}
+export const formatDate = dateWriter('en-US');
 
 /**
  * A typed date written out like any other; what is no date stays as it was typed.

@@ -1,41 +1,11 @@
 import { Fragment, isValidElement, type ReactNode } from 'react';
-import { own } from '../../core/kernel/typed/own';
-import type { Msg, MsgParam } from '../../core/kernel/messages/msg';
-import type { Working } from '../../core/kernel/working/working';
-import { formatDate } from './date';
-import { quantityText } from './quantity';
-import { messageFormat, nameFrom } from './text';
-
-export type Workings = Readonly<Record<string, Working>>;
-
-function isMsg(param: object): param is Msg {
-  return 'id' in param;
-}
-
-/** The value of a working as text; a dash where it is absent. */
-function workingText(id: string, workings: Workings, plain: boolean): string {
-  const working = own(workings, id);
-  return working && !('absent' in working) ? quantityText(working.value, plain) : '–';
-}
-
-function paramText(param: MsgParam, workings: Workings, plain: boolean): string | number {
-  if (typeof param !== 'object') return param;
-  if ('working' in param) return workingText(param.working, workings, plain);
-  if ('date' in param) return formatDate(param.date);
-  if ('family' in param) return nameFrom(param.family, param.name);
-  return isMsg(param) ? messageText(param, workings, plain) : quantityText(param, plain);
-}
+import type { Msg } from '../../core/kernel/messages/msg';
+import type { Workings } from '../../core/kernel/working/workings';
+import { voice } from './text';
 
 /** A message as plain text. */
-export function messageText(message: Msg, workings: Workings = {}, plain = false): string {
-  const params = Object.fromEntries(
-    Object.entries(message.params ?? {}).map(([key, param]) => [
-      key,
-      paramText(param, workings, plain),
-    ]),
-  );
-  const bold = (parts: unknown[]): string => parts.join('');
-  return [messageFormat(message.id).format({ ...params, b: bold })].flat().join('');
+export function messageText(message: Msg, workings?: Workings, plain = false): string {
+  return voice.message(message, { ...(workings ? { workings } : {}), plain });
 }
 
 const GRADE = /(\d{1,2}(?:\.\d)?-\d{1,2}(?:\.\d)?-\d{1,2}(?:\.\d)?)/;
@@ -92,14 +62,14 @@ export function richMessage(message: Msg, options: RichOptions): ReactNode {
       if (typeof param === 'object' && 'working' in param) {
         return [key, <Fragment key={`${FIGURE}${key}`}>{options.figure(param.working)}</Fragment>];
       }
-      if (typeof param === 'object' && isMsg(param)) {
+      if (typeof param === 'object' && 'id' in param) {
         return [key, <Fragment key={key}>{richMessage(param, options)}</Fragment>];
       }
-      return [key, paramText(param, options.workings, options.plain ?? false)];
+      return [key, voice.param(param, options)];
     }),
   );
   const bold = (parts: ReactNode[]): ReactNode => <strong key="b">{parts}</strong>;
-  const parts = [messageFormat(message.id).format<ReactNode>({ ...params, b: bold })].flat();
+  const parts = [voice.format(message.id).format<ReactNode>({ ...params, b: bold })].flat();
   return parts.map((part, index) => (
     <Fragment key={index}>{besideItsSign(parts, part, index)}</Fragment>
   ));

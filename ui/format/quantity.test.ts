@@ -1,4 +1,3 @@
-import './caseWords';
 import { quantity, type Substance, type Unit } from '../../core/kernel/units/quantity';
 import { formatDate, localDay } from './date';
 import { quantityText } from './quantity';

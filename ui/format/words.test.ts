@@ -13,7 +13,6 @@ import type { Msg } from '../../core/kernel/messages/msg';
 import { messageText } from './message';
 import shell from '../../words/en.json';
 import cases from '../../words/en.case.json';
-import './caseWords';
 
 const catalogue: Readonly<Record<string, string>> = { ...shell, ...cases };
 
@@ -116,9 +115,7 @@ const GARDEN: LawnInput = {
 function messagesOf(input: LawnInput): { all: Msg[]; plan: ReturnType<typeof planCase> } {
   const plan = planCase(lawnCase(input));
   const all = [
-    ...Object.values(plan.workings).flatMap((w) =>
-      'absent' in w ? [w.label, w.absent] : [w.label],
-    ),
+    ...plan.workings.all().flatMap((w) => ('absent' in w ? [w.label, w.absent] : [w.label])),
     ...plan.findings.map(({ message }) => message),
     ...Object.values(plan.problems),
     ...plan.slip.blocks.flatMap((block) =>

@@ -2,7 +2,7 @@
 
 import { Dialog as HeadlessDialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import type { ReactNode } from 'react';
-import { text } from '../format/text';
+import { text } from '../format/shell';
 import { Button } from './Button';
 
 interface DialogProps {

@@ -1,7 +1,6 @@
 'use client';
 
 import { ChoiceField } from '../kit/ChoiceField';
-import '../format/caseWords';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { ReactNode } from 'react';
 import { RATE_UNITS } from '../../core/site/report/recommendation';

@@ -1,6 +1,5 @@
 'use client';
 
-import '../format/caseWords';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';

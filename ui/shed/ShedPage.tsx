@@ -1,6 +1,6 @@
 'use client';
 
-import '../format/caseWords';
+import { workingsOf } from '../../core/kernel/working/workings';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { explainMaterial } from '../../core/catalog/materials/explain';
@@ -88,7 +88,7 @@ function Fertilizers({ fertilizers }: { fertilizers: readonly Fertilizer[] }): R
   const { workings, sentences } = useMemo(() => {
     const ctx = new PlanContext();
     const all = new Map(fertilizers.map((each) => [each.id, explainMaterial(ctx, each)]));
-    return { workings: ctx.sheet.workings, sentences: all };
+    return { workings: workingsOf(ctx.sheet.workings), sentences: all };
   }, [fertilizers]);
   return (
     <WorkingProvider workings={workings}>

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { text } from '../format/text';
+import { text } from '../format/shell';
 import { Button } from '../kit/Button';
 import { TellUs } from './TellUs';
 

@@ -2,7 +2,7 @@
 
 import { Component, type ReactNode } from 'react';
 import { TellUs } from './TellUs';
-import { text } from '../format/text';
+import { text } from '../format/shell';
 
 interface ContainedProps {
   readonly children: ReactNode;

@@ -8,7 +8,7 @@ import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 're
 import { db } from '../../store/db';
 import { readSetting, writeSetting } from '../../store/settings';
 import { CommandProvider, useCommands, type Command } from '../commands/registry';
-import { text } from '../format/text';
+import { text } from '../format/shell';
 import { Kbd } from '../kit/Kbd';
 import { Broken } from './Broken';
 import { Logo } from './Logo';

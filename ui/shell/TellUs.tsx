@@ -1,7 +1,7 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { text } from '../format/text';
+import { text } from '../format/shell';
 import { Button } from '../kit/Button';
 
 /** The version of the program, written in when it is built. */

@@ -1,6 +1,5 @@
 'use client';
 
-import '../format/caseWords';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
 import type { Summary } from '../../files/reportTable/reportTable';

@@ -1,7 +1,6 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { own } from '../../core/kernel/typed/own';
 import { messageText } from '../format/message';
 import { formatQuantity } from '../format/quantity';
 import { text } from '../format/text';
@@ -29,7 +28,7 @@ export function Figure({
 }: FigureProps): ReactNode {
   const { workings, open, toggle } = useWorkings();
   const scope = useScope();
-  const working = own(workings, id);
+  const working = workings.get(id);
   if (!working || 'absent' in working) {
     const why = working ? messageText(working.absent, workings) : text('figure.none');
     return (

@@ -1,10 +1,10 @@
 'use client';
 
-import '../format/caseWords';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { SOURCES } from '../../core/kernel/sources';
 import type { PresentWorking } from '../../core/kernel/working/working';
-import { messageText, type Workings } from '../format/message';
+import { messageText } from '../format/message';
+import type { Workings } from '../../core/kernel/working/workings';
 import { quantityText } from '../format/quantity';
 import { text } from '../format/text';
 import { useWorkings } from './openWorking';

@@ -10,7 +10,7 @@ import {
   useState,
   type ReactNode,
 } from 'react';
-import type { Workings } from '../format/message';
+import type { Workings } from '../../core/kernel/working/workings';
 
 interface OpenWorking {
   readonly id: string;

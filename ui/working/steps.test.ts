@@ -1,4 +1,3 @@
-import '../format/caseWords';
 import { planCase } from '../../core/plan/plan';
 import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
 import { messageText } from '../format/message';

@@ -1,6 +1,5 @@
-import { own } from '../../core/kernel/typed/own';
 import type { PresentWorking, Working } from '../../core/kernel/working/working';
-import type { Workings } from '../format/message';
+import type { Workings } from '../../core/kernel/working/workings';
 
 const LEAVES = new Set(['typed', 'constant', 'decided']);
 
@@ -26,7 +25,7 @@ export function stepsOf(
 ): readonly PresentWorking[] {
   const steps: PresentWorking[] = [];
   const visit = (at: string): void => {
-    const working = own(workings, at);
+    const working = workings.get(at);
     if ((seen.has(at) && at !== id) || !isPresent(working)) return;
     seen.add(at);
     const ways = working.op === 'choose' ? working.inputs.slice(0, 1) : working.inputs;
@@ -55,7 +54,7 @@ export function expressionOf(
   step: PresentWorking,
   workings: Workings,
 ): readonly { readonly sign: string; readonly input: PresentWorking }[] {
-  const inputs = step.inputs.map((id) => own(workings, id)).filter(isPresent);
+  const inputs = step.inputs.map((id) => workings.get(id)).filter(isPresent);
   const signs = SIGNS[step.op];
   if (!signs) return inputs.slice(0, 1).map((input) => ({ sign: '', input }));
   return inputs.map((input, index) => ({

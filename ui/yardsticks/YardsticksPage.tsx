@@ -1,7 +1,6 @@
 'use client';
 
 import { ChoiceField } from '../kit/ChoiceField';
-import '../format/caseWords';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState, type ReactNode } from 'react';
 import { SOURCES } from '../../core/kernel/sources';

@@ -1,8 +1,9 @@
 import { planCase } from '../../../core/plan/plan';
 import { readBody, readPlanRequest } from '../../../files/planApi/request';
 import { planResponse } from '../../../files/planApi/response';
-import { messageText } from '../../../ui/format/message';
-import { slipText } from '../../../ui/slip/slipText';
+import { createEnglish } from '../../../words/english';
+
+const voice = createEnglish();
 
 export const dynamic = 'force-dynamic';
 
@@ -40,7 +41,7 @@ export async function POST(request: Request): Promise<Response> {
     const faults = read.faults.map(({ path, got, expected }) => ({
       path,
       got,
-      expected: messageText(expected),
+      expected: voice.message(expected),
     }));
     return Response.json(faults, { status: 400 });
   }
@@ -48,8 +49,5 @@ export async function POST(request: Request): Promise<Response> {
     const { effort, most } = read;
     return Response.json({ error: 'too much to work out', effort, most }, { status: 413 });
   }
-  const plan = planCase(read.file);
-  const say = (message: Parameters<typeof messageText>[0]): string =>
-    messageText(message, plan.workings);
-  return Response.json(planResponse(read.file, plan, say, slipText(read.file, plan)));
+  return Response.json(planResponse(read.file, planCase(read.file), voice));
 }

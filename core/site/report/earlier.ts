@@ -1,4 +1,5 @@
-import type { CaseFile, Sample } from '../../casefile/casefile';
+import type { Sample } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import { parseDate, type IsoDate } from '../../kernel/typed/date';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
@@ -10,7 +11,7 @@ import { reportsOf } from './reports';
 import type { Change, Compared, Earlier, Readings } from './types';
 
 interface Input {
-  readonly file: CaseFile;
+  readonly file: AreaSlice;
   readonly areaId: string;
   readonly readings: Readings;
   readonly sample: Sample;

@@ -1,10 +1,10 @@
 import {
   KIT_CLASSES,
-  type CaseFile,
   type FieldReading,
   type Report,
   type ResultSource,
 } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import { parseDate, type IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
@@ -100,7 +100,7 @@ function readOne(
 /** Every kit and probe that was used on a sample, in the order in which they were noted. */
 export function readFieldTests(
   ctx: PlanContext,
-  file: CaseFile,
+  file: AreaSlice,
   areaId: string,
   sampleId: string,
 ): FieldTest[] {

@@ -178,7 +178,7 @@ function shown(input: LawnInput, name: string, param: string): unknown {
   const { findings, workings } = planCase(lawnCase(input));
   const found = findings.find((each) => each.name === name)?.message.params?.[param];
   const id = typeof found === 'object' && 'working' in found ? found.working : '';
-  const working = workings[id];
+  const working = workings.get(id);
   return working && 'value' in working
     ? [working.op, Number(working.value.value.toFixed(2)), working.value.unit]
     : undefined;

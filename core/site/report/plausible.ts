@@ -1,5 +1,6 @@
 import { BUFFERS, SATURATIONS, type Analyte } from '../../catalog/analytes';
-import { type CaseFile, type Typed } from '../../casefile/casefile';
+import { type Typed } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import type { Base } from '../../tables/molarMass';
 import { parseDate } from '../../kernel/typed/date';
 import { ppmToMilliequivalents } from '../../kernel/units/convert';
@@ -23,7 +24,7 @@ const SWEET_ABOVE = 7;
 
 /** What a rule sees of an area's report. */
 interface Seen {
-  readonly file: CaseFile;
+  readonly file: AreaSlice;
   readonly areaId: string;
   readonly readings: Readings;
   /** Where the results of the sample stand. */

@@ -4,7 +4,8 @@ import {
   type Analyte,
   type MoreAnalyte,
 } from '../../catalog/analytes';
-import { type Area, type CaseFile } from '../../casefile/casefile';
+import { type Area } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import { asking, type Asked } from '../questions';
 import { TEXTURES } from '../../tables/lime/byTexture';
 import { WATER_ABOVE_CACL2 } from '../../tables/soil/phMedia';
@@ -185,7 +186,7 @@ function isOrganic(
 }
 
 /** Where more than one sample names the area, the first is taken, and that is asked. */
-function severalSamples(file: CaseFile, areaId: string): Asked[] {
+function severalSamples(file: AreaSlice, areaId: string): Asked[] {
   const all = Object.values(file.samples).filter(({ areaIds }) => areaIds.includes(areaId));
   const [first] = all;
   if (!first || all.length < 2) return [];
@@ -198,7 +199,7 @@ function severalSamples(file: CaseFile, areaId: string): Asked[] {
 /** Reads the report of an area: values as typed into figures, slips of the pen into problems. */
 export function readReport(
   ctx: PlanContext,
-  file: CaseFile,
+  file: AreaSlice,
   areaId: string,
   pack: Pack,
 ): AskedReadings {
@@ -233,7 +234,7 @@ export function readReport(
     texture,
     p: readExtracted(ctx, entry('p'), typed('p'), body, 'P'),
     k: readExtracted(ctx, entry('k'), typed('k'), body, 'K'),
-    organic: isOrganic(organicMatter, pack, cec, texture, own(file.areas, areaId)),
+    organic: isOrganic(organicMatter, pack, cec, texture, file.area),
     limeRecommendation: { at: `${base}/lime-rec/text`, typed: typed('lime-rec') },
     recommended: {
       base,

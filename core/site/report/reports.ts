@@ -11,7 +11,7 @@ function dayOf({ date }: Report): string | undefined {
  * The laboratory's reports of a sample, the present one first. A report without a date is taken for
  * the newest: it is the one that is being typed.
  */
-export function reportsOf(file: CaseFile, sampleId: string): Report[] {
+export function reportsOf(file: Pick<CaseFile, 'reports'>, sampleId: string): Report[] {
   return Object.values(file.reports)
     .filter(({ source, results }) => source === 'laboratory' && own(results, sampleId))
     .map((report) => ({ report, on: dayOf(report) ?? '9' }))
@@ -21,7 +21,7 @@ export function reportsOf(file: CaseFile, sampleId: string): Report[] {
 
 /** The sample that speaks for an area, and the report that its plan rests on. */
 export function reportFor(
-  file: CaseFile,
+  file: Pick<CaseFile, 'reports' | 'samples'>,
   areaId: string,
 ): { readonly sample: Sample; readonly report: Report | undefined } | undefined {
   const sample = sampleOf(file, areaId);

@@ -1,4 +1,5 @@
-import { decisionKey, decisionOf, type CaseFile } from '../../casefile/casefile';
+import { decisionKey, decisionOf } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import { CONFIDENCE, VARIATION, type Confidence, type Varied } from '../../tables/ground/sampling';
 import { isOwn } from '../../kernel/typed/own';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
@@ -37,7 +38,7 @@ function oneOf<K extends string>(
 }
 
 /** The number of cores for a wanted precision, as the advisor asks for it. */
-export function precisionOf(ctx: PlanContext, file: CaseFile, areaId: string): Precision {
+export function precisionOf(ctx: PlanContext, file: AreaSlice, areaId: string): Precision {
   const decided = (what: 'cores-for' | 'cores-confidence'): string | undefined =>
     decisionOf(file, areaId, what)?.value;
   const of = oneOf<Varied>(decided('cores-for'), VARIATION, 'p');

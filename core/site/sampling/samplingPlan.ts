@@ -1,4 +1,5 @@
-import { decisionOf, sampleOf, type Area, type CaseFile } from '../../casefile/casefile';
+import { decisionOf, sampleOf, type Area } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import type { Ground } from '../ground/ground';
 import type { Plant } from '../../catalog/plants/plants';
 import {
@@ -10,7 +11,6 @@ import {
 } from '../../tables/ground/sampling';
 import { addDays, parseDate, type IsoDate } from '../../kernel/typed/date';
 import { parseNumber } from '../../kernel/typed/number';
-import { own } from '../../kernel/typed/own';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg } from '../../kernel/messages/msg';
@@ -141,7 +141,7 @@ function schoolRow(
 }
 
 /** The last day of lime or feed on the ground, if any is dated. */
-function lastSpread(file: CaseFile, areaId: string): IsoDate | undefined {
+function lastSpread(file: AreaSlice, areaId: string): IsoDate | undefined {
   return Object.values(file.past)
     .filter((entry) => entry.areaId === areaId)
     .flatMap(({ on }) => {
@@ -170,17 +170,16 @@ function howTo({ area, plant }: SamplingInput, lead: boolean): Msg[] {
 }
 
 /** What one sample must not hold: ground of different use, spots that differ, acid-lovers and others. */
-function apartFrom({ file, area }: SamplingInput, shared: readonly string[]): Msg[] {
-  const plants = new Set(shared.flatMap((id) => own(file.areas, id)?.plant ?? []));
+function apartFrom({ file, area }: SamplingInput): Msg[] {
   const spots = parseNumber(area.site.spots, { min: 1 });
   return [
-    ...(plants.size > 1 ? [msg('sampling.apart.use')] : []),
+    ...(file.plantsOfSample.length > 1 ? [msg('sampling.apart.use')] : []),
     ...(spots.kind === 'value' ? [msg('sampling.apart.spots')] : []),
   ];
 }
 
 export interface SamplingInput {
-  readonly file: CaseFile;
+  readonly file: AreaSlice;
   readonly area: Area;
   readonly plant: Plant;
   readonly ground: Ground;
@@ -213,7 +212,7 @@ export function planSampling(ctx: PlanContext, input: SamplingInput): SamplingPl
     ),
     schools: SAMPLING_SCHOOLS.map((id) => schoolRow(ctx, input, id, fee)),
     precision: precisionOf(ctx, file, area.id),
-    apart: apartFrom(input, sample?.areaIds ?? []),
+    apart: apartFrom(input),
     how: howTo(input, sample?.lead === 'yes'),
     clues: CLUES.filter((clue) => seen.includes(clue)).map((clue) => msg(`clue.${clue}.means`)),
     notBefore,

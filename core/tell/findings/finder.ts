@@ -1,4 +1,5 @@
-import { decisionOf, type CaseFile } from '../../casefile/casefile';
+import { decisionOf } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import type { AreaPlan } from '../../area/areaPlan';
 import type { Materials } from '../../catalog/materials/materials';
 import {
@@ -13,7 +14,7 @@ import type { Asked } from '../../site/questions';
 
 /** What findings of an area are made from: what was worked out, and what the advisor decided. */
 export interface FindInput {
-  readonly file: CaseFile;
+  readonly file: AreaSlice;
   readonly plan: AreaPlan;
   readonly materials: Materials;
 }
@@ -24,7 +25,7 @@ export class Finder {
   private readonly answered: readonly string[];
 
   constructor(
-    file: CaseFile,
+    file: AreaSlice,
     private readonly areaId: string,
   ) {
     this.answered = (decisionOf(file, areaId, 'checked')?.value ?? '').split(' ');

@@ -1,4 +1,5 @@
-import type { Area, CaseFile } from '../../casefile/casefile';
+import type { Area } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import type { Ground } from '../../site/ground/ground';
 import type { AreaGoal } from '../../site/goal';
 import type { Plant } from '../../catalog/plants/plants';
@@ -9,7 +10,7 @@ import type { Pack } from '../../catalog/packs/pack';
 
 /** What the needs of an area are worked out from. */
 export interface NeedInput {
-  readonly file: CaseFile;
+  readonly file: AreaSlice;
   readonly area: Area;
   readonly plant: Plant;
   readonly goal: AreaGoal;

@@ -166,7 +166,7 @@ test('the level that a school builds up to is of the element that was tested', (
     ['P2O5', 'P'],
     ['K2O', 'K'],
   ]) {
-    const level = workings[`lawn/feed/${nutrient}/build/critical`];
+    const level = workings.get(`lawn/feed/${nutrient}/build/critical`);
     expect(level).toMatchObject({ value: { unit: 'ppm', of: element } });
   }
 });

@@ -1,7 +1,7 @@
 import type { Application } from '../shared/treated';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
 import { limeRequestId } from '../shared/limeRequestId';
-import type { CaseFile } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import {
   bagsFor,
   dealOut,
@@ -31,7 +31,7 @@ import type { FertilizerProduct, FertilizerInput } from './types';
 /** A bag of a fertilizer: what the bag at hand says, else what such bags usually hold. */
 function bagOf(
   ctx: PlanContext,
-  file: CaseFile,
+  file: AreaSlice,
   prefix: string,
   { id, bagsLb, standing }: Fertilizer,
 ): Figure<Quantity<'lb/bag', 'product'>> {

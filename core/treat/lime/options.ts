@@ -1,4 +1,5 @@
-import { decisionKey, decisionOf, type CaseFile } from '../../casefile/casefile';
+import { decisionKey, decisionOf } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import { SMP_DEPTH_IN } from '../../tables/lime/smp';
 import {
   perAcreToPerThousand,
@@ -37,7 +38,7 @@ export interface RequirementOption {
 }
 
 interface OptionInput extends MethodInput {
-  readonly file: CaseFile;
+  readonly file: AreaSlice;
   readonly areaId: string;
   readonly treatedDepth: Figure<Quantity<'in', 'depth'>>;
   readonly credit: LimestoneRate | undefined;

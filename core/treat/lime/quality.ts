@@ -1,4 +1,5 @@
-import type { CaseFile, Label } from '../../casefile/casefile';
+import type { Label } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import { EMPTY_LABEL } from '../../casefile/newCase';
 import type { LimeMaterial } from '../../catalog/materials/types';
 import { finenessFactor, schemeOf, type FinenessScheme } from '../../tables/lime/fineness';
@@ -219,7 +220,7 @@ function effectivenessOf(
 /** A bag of a material: what its own label says, else what such bags usually say. */
 export function readBag(
   ctx: PlanContext,
-  file: CaseFile,
+  file: AreaSlice,
   areaId: string,
   material: LimeMaterial,
 ): Bag {

@@ -22,7 +22,7 @@ function after(
   ]);
   const samples = { s1: { id: 's1', name: '', areaIds: ['lawn'], takenOn, lead: '' as const } };
   const plan = planCase({ ...file, samples, past: Object.fromEntries(entries) });
-  const working = plan.workings['lawn/lime/credit'];
+  const working = plan.workings.get('lawn/lime/credit');
   const figure = working && 'absent' in working ? working.absent.id : (working?.value.value ?? 0);
   return { credit: figure, next: plan.areas[0]?.treatments.lime.applications[0]?.date };
 }
@@ -78,5 +78,7 @@ test('an area that is not known cannot take pounds in all', () => {
     amount,
   };
   const { workings } = planCase({ ...file, past: { p: entry } });
-  expect(workings['lawn/lime/credit']).toMatchObject({ absent: { id: 'absent.pastNeedsArea' } });
+  expect(workings.get('lawn/lime/credit')).toMatchObject({
+    absent: { id: 'absent.pastNeedsArea' },
+  });
 });

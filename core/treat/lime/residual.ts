@@ -1,4 +1,4 @@
-import type { CaseFile } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import type { Ground } from '../../site/ground/ground';
 import { addRates, datesOf, readPast, type PastDressing } from '../../site/past';
 import {
@@ -102,7 +102,7 @@ function creditOf(
 /** Reads the lime of the last year into what is still to react, as table limestone. */
 export function residualLime(
   ctx: PlanContext,
-  file: CaseFile,
+  file: AreaSlice,
   areaId: string,
   days: { readonly sampledOn: IsoDate | undefined; readonly planFrom: IsoDate | undefined },
   ground: Ground,

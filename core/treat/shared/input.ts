@@ -1,4 +1,5 @@
-import type { Area, CaseFile } from '../../casefile/casefile';
+import type { Area } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import type { Materials } from '../../catalog/materials/materials';
 import type { Pack } from '../../catalog/packs/pack';
 import type { Plant } from '../../catalog/plants/plants';
@@ -9,7 +10,7 @@ import type { Readings } from '../../site/report/types';
 
 /** What every planner of a treatment sees of a piece of ground. */
 export interface TreatInput {
-  readonly file: CaseFile;
+  readonly file: AreaSlice;
   readonly area: Area;
   readonly plant: Plant;
   /** What pH all that grows there wants. */

@@ -1,7 +1,7 @@
 import type { SulfurBag, SulfurMaterialRow, SulfurTreatment } from './types';
 import type { ProductRate } from '../shared/amounts';
 import type { TreatInput } from '../shared/input';
-import type { CaseFile } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import { bagsFor } from '../../schedule/dosing/doses';
 import type { SulfurMaterial } from '../../catalog/materials/types';
 import {
@@ -20,7 +20,7 @@ const PERCENT = { min: 5, max: 100 };
 /** What a pound of it does: the sulfur in it, or how many pounds do as much as one of sulfur. */
 function worthOf(
   ctx: PlanContext,
-  file: CaseFile,
+  file: AreaSlice,
   prefix: string,
   { id, typicalS, forPound, standing, source }: SulfurMaterial,
 ): Pick<SulfurBag, 'worth' | 'share'> {
@@ -63,7 +63,7 @@ function worthOf(
 /** A bag of sulfur: what its own label says, else what such bags usually say. */
 function readBag(
   ctx: PlanContext,
-  file: CaseFile,
+  file: AreaSlice,
   prefix: string,
   material: SulfurMaterial,
 ): SulfurBag {

@@ -1,11 +1,12 @@
 import type { SulfurVerdict } from './types';
-import { decisionOf, type CaseFile } from '../../casefile/casefile';
+import { decisionOf } from '../../casefile/casefile';
+import type { AreaSlice } from '../../casefile/slice';
 import { CARBONATE_PH } from '../../tables/sulfur';
 import { msg, type Msg } from '../../kernel/messages/msg';
 
 /** Whether sulfur can work in this soil at all, or why it is not begun; nothing where it is possible. */
 export function worthIt(
-  file: CaseFile,
+  file: AreaSlice,
   areaId: string,
   ph: number,
 ): { readonly verdict: SulfurVerdict; readonly why: Msg } | undefined {

@@ -298,7 +298,7 @@ test('laws: more as the pH rises, nothing over the cap, twice the ground twice t
 test('water of 100 mg/L of alkalinity takes 0.167 lb S on 1000 ft² for each inch', () => {
   // 22.66 lb CaCO3 on an acre-inch ÷ 3.122 ÷ 43.56
   const whole = planCase(lawnCase({ ...BUSHES, more: { 'water-alkalinity': { text: '100' } } }));
-  expect(whole.workings['lawn/sulfur/water']).toMatchObject({
+  expect(whole.workings.get('lawn/sulfur/water')).toMatchObject({
     value: { value: expect.closeTo(0.1666, 3) as number, unit: 'lb/1000ft2', of: 'S' },
   });
 });

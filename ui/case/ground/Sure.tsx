@@ -3,7 +3,6 @@
 import type { ReactNode } from 'react';
 import { MEASURED_BY } from '../../../core/casefile/casefile';
 import { USUAL_ERROR } from '../../../core/tables/ground/measuring';
-import { isOwn } from '../../../core/kernel/typed/own';
 import { text } from '../../format/text';
 import { Figure } from '../../working/Figure';
 import { Openable } from '../../working/Openable';
@@ -18,7 +17,7 @@ export function Sure(): ReactNode {
   const { doc } = state;
   const { id, measuredBy } = area.area;
   const at = `areas/${id}`;
-  const paced = measuredBy === 'pace' || isOwn(plan.workings, `${id}/ground/pace`);
+  const paced = measuredBy === 'pace' || plan.workings.get(`${id}/ground/pace`) !== undefined;
   return (
     <div className="flex flex-wrap items-start gap-3">
       <SelectField

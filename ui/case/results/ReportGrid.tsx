@@ -98,7 +98,7 @@ function Line({ analyte, report, samples, chosen }: LineProps): ReactNode {
   const label = text(`analyte.${analyte}`);
   const here = resultPlace(doc, base(chosen), analyte);
   const id = normalForm(area.area.id, analyte);
-  const working = own(plan.workings, id);
+  const working = plan.workings.get(id);
   // A value that is in its normal form as it is typed is not said twice.
   const converted =
     here.value.trim() !== '' &&

@@ -2,7 +2,6 @@
 
 import type { ReactNode } from 'react';
 import { isUnnamed } from '../../../core/tell/slip/unnamed';
-import { own } from '../../../core/kernel/typed/own';
 import { messageText } from '../../format/message';
 import { text } from '../../format/text';
 import { useCase } from '../context/caseContext';
@@ -22,7 +21,7 @@ function Appendix(): ReactNode {
     <section className="mt-6 border-t border-rule pt-3 print:mt-0 print:break-before-page">
       <h3 className="text-small font-semibold text-ink-2">{text('slip.appendix')}</h3>
       {plan.slip.appendix.map((id) => {
-        const working = own(plan.workings, id);
+        const working = plan.workings.get(id);
         if (!working) return null;
         return (
           <div

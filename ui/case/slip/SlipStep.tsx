@@ -6,14 +6,14 @@ import { isSent, slipDigest } from '../../../core/plan/queue';
 import { useCase } from '../context/caseContext';
 import { useCommands, type Command } from '../../commands/registry';
 import { formatDate, localDay } from '../../format/date';
-import { text } from '../../format/text';
+import { text, voice } from '../../format/text';
 import { Button } from '../../kit/Button';
 import { Kbd } from '../../kit/Kbd';
 import { StepHead } from '../../kit/Section';
 import { SlipOptions } from './SlipOptions';
 import { SlipPage } from './SlipPage';
 import { useOffice } from '../../slip/useOffice';
-import { slipMail } from '../../slip/slipMail';
+import { slipMail } from '../../../files/slip/slipMail';
 
 /** A page that was not served from this machine or over https has no clipboard. */
 async function copyText(words: string): Promise<void> {
@@ -47,7 +47,7 @@ export function SlipStep(): ReactNode {
   const office = useOffice();
   const [copied, setCopied] = useState<'done' | 'failed'>();
   const copy = useCallback((): void => {
-    copyText(slipMail(state.doc, plan, office)).then(
+    copyText(slipMail(state.doc, plan, office, voice)).then(
       () => setCopied('done'),
       () => setCopied('failed'),
     );

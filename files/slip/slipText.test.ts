@@ -1,3 +1,4 @@
+/** @jest-environment jsdom */
 import { fleschKincaid } from 'flesch-kincaid';
 import { syllable } from 'syllable';
 import { demoCounty } from '../../demo/county';
@@ -6,10 +7,13 @@ import { planCase } from '../../core/plan/plan';
 import { USUAL_OFFICE } from '../../core/casefile/office';
 import { slipMail } from './slipMail';
 import { slipText } from './slipText';
+import { createEnglish } from '../../words/english';
+
+const VOICE = createEnglish();
 
 test('the slip as text says the same pounds and dates', () => {
   const file = lawnCase(ORACLE);
-  const written = slipText(file, planCase(file));
+  const written = slipText(file, planCase(file), VOICE);
   expect(written).toContain('MAIN LAWN, 6,200 SQUARE FEET');
   expect(written).toContain('Buy 12 bags of pelletized limestone, 40 lb a bag');
   expect(written).toContain(
@@ -22,8 +26,8 @@ test('the slip as text says the same pounds and dates', () => {
 test('"nothing to do" is a finished slip', () => {
   const file = lawnCase({ ph: '6.4', om: '35' });
   const plan = planCase(file);
-  expect(slipText(file, plan)).toContain('No lime: your soil pH needs none.');
-  expect(slipText(file, plan)).toContain('Test the soil again around 4 Oct 2030.');
+  expect(slipText(file, plan, VOICE)).toContain('No lime: your soil pH needs none.');
+  expect(slipText(file, plan, VOICE)).toContain('Test the soil again around 4 Oct 2030.');
   expect(plan.steps.slip).toBe('done');
 });
 
@@ -80,7 +84,7 @@ test.each<[string, LawnInput]>([
 ])('the nutrients on paper are those of the plan: %s', (_name, input) => {
   const file = lawnCase(input);
   const plan = planCase(file);
-  const { nutrients, squareFeet } = nutrientsOnPaper(slipText(file, plan));
+  const { nutrients, squareFeet } = nutrientsOnPaper(slipText(file, plan, VOICE));
   const { balance, parts } = plan.areas[0]?.treatments.fertilizer.chosen ?? { parts: [] };
   expect(nutrients[0]).toBeGreaterThan(0);
   const rounding = parts.reduce(
@@ -106,7 +110,7 @@ test('with several pieces of ground the page says once what to buy', () => {
   const samples = {
     s1: { id: 's1', name: '', areaIds: ['lawn', 'bed'], takenOn: '', lead: '' as const },
   };
-  const page = slipText({ ...file, areas, samples }, planCase({ ...file, areas, samples }));
+  const page = slipText({ ...file, areas, samples }, planCase({ ...file, areas, samples }), VOICE);
   expect(page).toContain('WHAT TO BUY FOR ALL OF IT');
   expect(page.match(/Local code first\./g)).toHaveLength(1);
   expect(page).toContain('KITCHEN BED, 6,200 SQUARE FEET');
@@ -115,7 +119,7 @@ test('with several pieces of ground the page says once what to buy', () => {
 
 test('untested ground asks for a test and is told nothing of lime', () => {
   const file = lawnCase({ untested: true, plant: 'mixed-vegetables' });
-  const page = slipText(file, planCase(file));
+  const page = slipText(file, planCase(file), VOICE);
   expect(page).toContain('Your soil has not been tested. Bring a sample');
   expect(page).not.toMatch(/limestone|[1-9]\d*-0$/m);
 });
@@ -124,7 +128,7 @@ test('bare ground is told how deep, by the depth that was decided', () => {
   const tilled = { ...ORACLE, situation: 'tilled' as const };
   const said = (decisions = {}) => {
     const file = lawnCase({ ...tilled, decisions });
-    return slipText(file, planCase(file));
+    return slipText(file, planCase(file), VOICE);
   };
   expect(said()).toContain('Work it into the top 6 inches.');
   expect(said({ 'lime-depth': '4' })).toContain('Work it into the top 4 inches.');
@@ -137,7 +141,7 @@ const FORBIDDEN =
 test.each(demoCounty('2027-10-04').map((file) => [file.title, file] as const))(
   'the slip has none of the laboratory’s words: %s',
   (_title, file) => {
-    const page = slipText({ ...file, client: { ...file.client, name: '' } }, planCase(file));
+    const page = slipText({ ...file, client: { ...file.client, name: '' } }, planCase(file), VOICE);
     // Lead is told with its number and its unit: whoever is called about it will ask for both.
     const rest = page.split('\n').filter((line) => !line.startsWith('Lead'));
     expect(FORBIDDEN.exec(rest.join('\n'))?.[0]).toBeUndefined();
@@ -151,14 +155,14 @@ test('an e-mail has lines of at most 72 letters, and the office signs it', () =>
   const paragraphs = { q: { id: 'q', order: 1, name: 'Own', text: words } };
   const own = { ...file, paragraphs };
   const office = { ...USUAL_OFFICE, signature: 'Ines Odera', contact: '3 Weir Street' };
-  const page = slipMail(own, planCase(own), office);
+  const page = slipMail(own, planCase(own), office, VOICE);
   const lines = page.split('\n');
   expect(Math.max(...lines.map((line) => line.length))).toBeLessThanOrEqual(72);
   expect(lines).toContain('The end.');
   expect(lines.slice(-3)).toEqual(['Ines Odera', '', '3 Weir Street']);
   // Nothing but the breaks differs from the text a line a sentence.
   const flat = (text: string): string => text.replace(/\s+/g, ' ').trim();
-  expect(flat(page)).toBe(flat(`${slipText(own, planCase(own))} Ines Odera 3 Weir Street`));
+  expect(flat(page)).toBe(flat(`${slipText(own, planCase(own), VOICE)} Ines Odera 3 Weir Street`));
 });
 
 test('a page without names has neither the client’s nor the case’s', () => {
@@ -166,7 +170,7 @@ test('a page without names has neither the client’s nor the case’s', () => {
   const decision = { what: 'slip-unnamed' as const, value: 'yes', reason: '', at: '' };
   const decisions = { 'case:slip-unnamed': decision };
   const unnamed = { ...file, client: { ...file.client, name: 'Ada Quill' }, decisions };
-  const page = slipText(unnamed, planCase(unnamed));
+  const page = slipText(unnamed, planCase(unnamed), VOICE);
   expect(page).toMatch(/^What your ground needs\n/);
   expect(page).not.toMatch(/Quill|Weir Cottage/);
 });
@@ -193,6 +197,6 @@ test.each(demoCounty('2027-10-04').map((file) => [file.title, file] as const))(
   (_title, file) => {
     const plan = planCase(file);
     if (plan.slip.blocks.length === 0) return;
-    expect(gradeOf(sentencesOf(slipText(file, plan)))).toBeLessThanOrEqual(8);
+    expect(gradeOf(sentencesOf(slipText(file, plan, VOICE)))).toBeLessThanOrEqual(8);
   },
 );

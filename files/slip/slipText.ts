@@ -1,11 +1,9 @@
-import '../format/caseWords';
+import type { Voice } from '../../words/voice';
 import type { CaseFile } from '../../core/casefile/casefile';
 import type { Plan } from '../../core/plan/types';
 import { isUnnamed } from '../../core/tell/slip/unnamed';
 import type { SlipBlock } from '../../core/tell/slip/document';
 import type { Msg } from '../../core/kernel/messages/msg';
-import { messageText } from '../format/message';
-import { text } from '../format/text';
 
 /** A row a line: its first two cells, and what else there is in brackets under its heading. */
 function tableText(
@@ -40,11 +38,12 @@ function blockText(block: SlipBlock, write: (message: Msg) => string): string {
 }
 
 /** The client's page as plain text, a line a sentence; without names where so chosen. */
-export function slipText(file: CaseFile, plan: Plan): string {
-  const write = (message: Msg): string => messageText(message, plan.workings, true);
+export function slipText(file: CaseFile, plan: Plan, voice: Voice): string {
+  const { workings } = plan;
+  const write = (message: Msg): string => voice.message(message, { workings, plain: true });
   const named = [file.title, file.client.name].filter((part) => part.trim() !== '').join(', ');
-  const head = isUnnamed(file) ? text('slip.unnamedTitle') : named;
+  const head = isUnnamed(file) ? voice.text('slip.unnamedTitle') : named;
   const blocks = plan.slip.blocks.map((block) => blockText(block, write));
-  const page = [...(head ? [head] : []), ...blocks, `\n${text('slip.footer')}`].join('\n');
+  const page = [...(head ? [head] : []), ...blocks, `\n${voice.text('slip.footer')}`].join('\n');
   return page.trimStart().replace(/\n{3,}/g, '\n\n');
 }

@@ -2,6 +2,7 @@ import wrap from 'word-wrap';
 import type { CaseFile } from '../../core/casefile/casefile';
 import type { Plan } from '../../core/plan/types';
 import type { Office } from '../../core/casefile/office';
+import type { Voice } from '../../words/voice';
 import { slipText } from './slipText';
 
 /** Letters in a line of an e-mail: more are broken by the programs that pass it on. */
@@ -18,8 +19,9 @@ export function slipMail(
   file: CaseFile,
   plan: Plan,
   { signature, contact }: Pick<Office, 'signature' | 'contact'>,
+  voice: Voice,
 ): string {
   const foot = [signature, contact].map((part) => part.trim()).filter((part) => part !== '');
-  const page = [slipText(file, plan), ...foot].join('\n\n');
+  const page = [slipText(file, plan, voice), ...foot].join('\n\n');
   return page.split('\n').map(broken).join('\n');
 }

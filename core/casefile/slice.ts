@@ -1,0 +1,54 @@
+import { own } from '../kernel/typed/own';
+import { sampleOf, type Area, type CaseFile, type Report } from './casefile';
+
+/** What the plan of one area sees of its case, and all of it: two slices that are equal have equal plans. */
+export interface AreaSlice extends Pick<CaseFile, 'labels' | 'sampling' | 'planFrom'> {
+  readonly area: Area;
+  /** The samples that name the area, in their order. */
+  readonly samples: CaseFile['samples'];
+  /** Plants of all ground that the area's sample speaks for. */
+  readonly plantsOfSample: readonly string[];
+  /** The reports, each with no other column and no other readings than those of the area's sample. */
+  readonly reports: CaseFile['reports'];
+  /** What was put on this area. */
+  readonly past: CaseFile['past'];
+  /** What was decided for this area. */
+  readonly decisions: CaseFile['decisions'];
+}
+
+function pick<T>(
+  record: Readonly<Record<string, T>>,
+  holds: (value: T, key: string) => boolean,
+): Record<string, T> {
+  return Object.fromEntries(Object.entries(record).filter(([key, value]) => holds(value, key)));
+}
+
+function ofSample({ results, readings, ...report }: Report, sampleId: string): Report {
+  const column = own(results, sampleId);
+  return {
+    ...report,
+    results: column ? { [sampleId]: column } : {},
+    readings: pick(readings, (reading) => reading.sampleId === sampleId),
+  };
+}
+
+/** The part of a case that the plan of one of its areas rests on. */
+export function sliceOf(file: CaseFile, area: Area): AreaSlice {
+  const { id } = area;
+  const sample = sampleOf(file, id);
+  const reports = sample
+    ? Object.entries(file.reports).map(([key, report]) => [key, ofSample(report, sample.id)])
+    : [];
+  const plants = (sample?.areaIds ?? []).flatMap((other) => own(file.areas, other)?.plant ?? []);
+  return {
+    area,
+    samples: pick(file.samples, ({ areaIds }) => areaIds.includes(id)),
+    plantsOfSample: [...new Set(plants)],
+    reports: Object.fromEntries(reports) as CaseFile['reports'],
+    past: pick(file.past, (entry) => entry.areaId === id),
+    decisions: pick(file.decisions, (_decision, key) => key.startsWith(`${id}:`)),
+    labels: file.labels,
+    sampling: file.sampling,
+    planFrom: file.planFrom,
+  };
+}

@@ -1,0 +1,262 @@
+import type { AreaPlan, BrokenArea } from '../area/areaPlan';
+import { planArea } from '../area/planArea';
+import {
+  areasOf,
+  paragraphsOf,
+  type Area,
+  type CaseFile,
+  type Paragraph,
+} from '../casefile/casefile';
+import { effortOf, MOST_EFFORT } from '../casefile/effort';
+import { sliceOf, type AreaSlice } from '../casefile/slice';
+import { SHIPPED_MATERIALS, type Materials } from '../catalog/materials/materials';
+import type { Pack } from '../catalog/packs/pack';
+import { NEWEST_PACKS, SHIPPED_PACK, SHIPPED_PACKS } from '../catalog/packs/shipped';
+import { msg } from '../kernel/messages/msg';
+import type { IsoDate } from '../kernel/typed/date';
+import { sameValue } from '../kernel/typed/sameValue';
+import { PlanContext, type Problems } from '../kernel/working/context';
+import { findingOf, type Finding } from '../kernel/working/finding';
+import { Workings, type SheetEntries } from '../kernel/working/workings';
+import { Survey, type Ground } from '../site/ground/ground';
+import { findingsOf } from '../tell/findings';
+import { writeSlip } from '../tell/slip/slip';
+import { stepStates } from '../tell/steps';
+import { isTold } from '../tell/told';
+import { purchaseFor } from '../treat/purchase';
+import type { Plan } from './types';
+import { usesOf } from './uses';
+
+/** What a plan is made with besides the case: the packs and materials that this version holds, if not the shipped ones. */
+export interface PlanWith {
+  readonly packs?: readonly Pack[];
+  readonly materials?: Materials;
+}
+
+/** What a part of a plan has written. */
+interface Written {
+  readonly sheet: SheetEntries;
+  readonly problems: Problems;
+}
+
+/** What all areas are planned by. */
+interface Basis extends Written {
+  readonly pack: Pack;
+  readonly packs: readonly Pack[];
+  readonly materials: Materials;
+  readonly planFrom: IsoDate | undefined;
+  readonly findings: readonly Finding[];
+  readonly madeFrom: Pick<CaseFile, 'pack' | 'house' | 'planFrom'> & PlanWith;
+}
+
+/** The ground of every area, or the fault with which measuring it ended. */
+interface Surveyed extends Written {
+  readonly ground: ReadonlyMap<string, Ground | { readonly fault: string }>;
+  readonly madeFrom: readonly Area[];
+}
+
+/** What came of one area, and all that it was made from. */
+interface AreaRun extends Written {
+  readonly plan: AreaPlan | undefined;
+  readonly broken: BrokenArea | undefined;
+  readonly findings: readonly Finding[];
+  readonly madeFrom: {
+    readonly basis: Basis;
+    readonly slice: AreaSlice;
+    readonly ground: ReturnType<Surveyed['ground']['get']>;
+  };
+}
+
+/** What is told of all areas together. */
+interface Page extends Written {
+  readonly told: Pick<Plan, 'purchase' | 'slip'>;
+  readonly findings: readonly Finding[];
+  readonly madeFrom: {
+    readonly areas: readonly AreaPlan[];
+    readonly labels: CaseFile['labels'];
+    readonly paragraphs: readonly Paragraph[];
+  };
+}
+
+/** A plan with its parts, so that the next one works out again only what has changed. */
+export interface Run {
+  readonly plan: Plan;
+  readonly parts: {
+    readonly basis: Basis;
+    readonly survey: Surveyed;
+    readonly areas: readonly AreaRun[];
+    readonly page: Page;
+  };
+}
+
+const NOTHING: Written = { sheet: {}, problems: {} };
+
+function writtenIn({ sheet, problems }: PlanContext): Written {
+  return { sheet: sheet.workings, problems };
+}
+
+/** In what words a fault of the program is told on: its name and what it says, and nothing of the case. */
+function faultOf(error: unknown): string {
+  return error instanceof Error ? `${error.name}: ${error.message}` : String(error);
+}
+
+/** A case pinned to a pack that this version does not hold is planned with the shipped one, and says so. */
+function basisOf(file: CaseFile, by: PlanWith, before: Basis | undefined): Basis {
+  const { pack: wanted, house, planFrom } = file;
+  const madeFrom = { pack: wanted, house, planFrom, ...by };
+  if (before && sameValue(before.madeFrom, madeFrom)) return before;
+  const { packs = SHIPPED_PACKS, materials = SHIPPED_MATERIALS } = by;
+  const own = house ? [house] : [];
+  const { id, version } = wanted;
+  const pinned = [...own, ...packs].find((pack) => pack.id === id && pack.version === version);
+  const ctx = new PlanContext();
+  return {
+    pack: pinned ?? SHIPPED_PACK,
+    packs: [...own, ...NEWEST_PACKS],
+    materials,
+    planFrom: ctx.date('planFrom', planFrom),
+    findings: pinned
+      ? []
+      : [findingOf('case', 'results', 'stop', 'packMissing', { pack: id, version })],
+    ...writtenIn(ctx),
+    madeFrom,
+  };
+}
+
+/** Measures all ground anew where any of it has changed: pieces may be parts of one another. */
+function surveyed(file: CaseFile, areas: readonly Area[], before: Surveyed | undefined): Surveyed {
+  if (before && sameValue(before.madeFrom, areas)) return before;
+  const ctx = new PlanContext();
+  const survey = new Survey(ctx, file.areas);
+  const ground = new Map<string, Ground | { readonly fault: string }>();
+  for (const area of areas) {
+    try {
+      ground.set(area.id, survey.ground(area));
+    } catch (error) {
+      ground.set(area.id, { fault: faultOf(error) });
+    }
+  }
+  return { ground, ...writtenIn(ctx), madeFrom: areas };
+}
+
+function brokenRun(
+  area: Area,
+  why: BrokenArea['why'],
+  fault: string | undefined,
+  madeFrom: AreaRun['madeFrom'],
+): AreaRun {
+  return {
+    plan: undefined,
+    broken: { area, why, fault },
+    findings: [findingOf(area.id, 'ground', 'stop', why)],
+    ...NOTHING,
+    madeFrom,
+  };
+}
+
+/** An area worked out in a context of its own, and what there is to say of it. */
+function areaRun(madeFrom: AreaRun['madeFrom']): AreaRun {
+  const { basis, slice, ground } = madeFrom;
+  const { area } = slice;
+  if (!ground) return brokenRun(area, 'areaTooMuch', undefined, madeFrom);
+  if ('fault' in ground) return brokenRun(area, 'areaBroken', ground.fault, madeFrom);
+  const ctx = new PlanContext();
+  try {
+    const { pack, packs, materials, planFrom } = basis;
+    const by = { pack, packs, materials, planFrom };
+    const plan = planArea(ctx, { ...by, file: slice, area, ground });
+    const findings = findingsOf({ file: slice, plan, materials });
+    return { plan, broken: undefined, findings, ...writtenIn(ctx), madeFrom };
+  } catch (error) {
+    return brokenRun(area, 'areaBroken', faultOf(error), madeFrom);
+  }
+}
+
+/** What a plan has where its page could not be written. */
+const NO_PAGE: Pick<Plan, 'purchase' | 'slip'> = {
+  purchase: { rows: [], cost: { id: 'job/buy/none', absent: msg('absent.nothingToBuy') } },
+  slip: { blocks: [], appendix: [] },
+};
+
+/** What to buy and the client's page; where they cannot be written the areas still stand. */
+function pageOf(file: CaseFile, areas: readonly AreaPlan[], before: Page | undefined): Page {
+  const madeFrom = { areas, labels: file.labels, paragraphs: paragraphsOf(file) };
+  const same =
+    before?.madeFrom.areas.length === areas.length &&
+    areas.every((area, at) => area === before.madeFrom.areas[at]);
+  if (before && same && sameValue({ ...before.madeFrom, areas: [] }, { ...madeFrom, areas: [] })) {
+    return before;
+  }
+  const ctx = new PlanContext();
+  try {
+    const purchase = purchaseFor(ctx, file, areas.filter(isTold).flatMap(usesOf));
+    const slip = writeSlip(ctx, areas, purchase, madeFrom.paragraphs);
+    return { told: { purchase, slip }, findings: [], ...writtenIn(ctx), madeFrom };
+  } catch {
+    const findings = [findingOf('case', 'slip', 'stop', 'pageBroken')];
+    return { told: NO_PAGE, findings, ...NOTHING, madeFrom };
+  }
+}
+
+/** The areas that are worked out, in order: as many as the program bears in one case. */
+function within(file: CaseFile, areas: readonly Area[]): Area[] {
+  let effort = 0;
+  return areas.filter((area) => (effort += effortOf(file, area)) <= MOST_EFFORT);
+}
+
+function planOf({ basis, survey, areas, page }: Run['parts']): Plan {
+  const planned = areas.flatMap(({ plan }) => plan ?? []);
+  const findings = [...basis.findings, ...areas.flatMap((run) => run.findings), ...page.findings];
+  const written = [basis, survey, ...areas, page].map(({ problems }) => problems);
+  const problems: Problems = Object.assign({}, ...written) as Problems;
+  const byArea = new Map(areas.map(({ madeFrom, sheet }) => [madeFrom.slice.area.id, sheet]));
+  return {
+    areas: planned,
+    broken: areas.flatMap(({ broken }) => broken ?? []),
+    workings: new Workings(byArea, [survey.sheet, page.sheet, basis.sheet]),
+    findings,
+    problems,
+    ...page.told,
+    steps: stepStates(planned, findings, problems),
+  };
+}
+
+/**
+ * The plan of a case, taken over from an earlier run as far as it rests on what has not changed: an area whose slice and
+ * ground are equal by value is not worked out again, and a plan that nothing has changed in is the very same object.
+ *
+ * Pure and synchronous; equals planning from scratch, whatever the earlier run was of. It never throws: ground that cannot
+ * be worked out is among the `broken`, and everything else goes on.
+ *
+ * @param file a valid case file of the present schema; values in it may be anything typed
+ */
+export function replan(file: CaseFile, before?: Run, by: PlanWith = {}): Run {
+  const old = before?.parts;
+  const all = areasOf(file);
+  const basis = basisOf(file, by, old?.basis);
+  const survey = surveyed(file, within(file, all), old?.survey);
+  const areas = all.map((area): AreaRun => {
+    const madeFrom = { basis, slice: sliceOf(file, area), ground: survey.ground.get(area.id) };
+    const last = old?.areas.find((run) => run.madeFrom.slice.area.id === area.id);
+    const isSame =
+      last &&
+      last.madeFrom.basis === basis &&
+      sameValue(last.madeFrom.slice, madeFrom.slice) &&
+      sameValue(last.madeFrom.ground, madeFrom.ground);
+    return isSame ? last : areaRun(madeFrom);
+  });
+  const page = pageOf(
+    file,
+    areas.flatMap(({ plan }) => plan ?? []),
+    old?.page,
+  );
+  const parts = { basis, survey, areas, page };
+  const isSame =
+    old &&
+    old.basis === basis &&
+    old.survey === survey &&
+    old.page === page &&
+    old.areas.length === areas.length &&
+    areas.every((run, at) => run === old.areas[at]);
+  return isSame ? before : { plan: planOf(parts), parts };
+}

@@ -1,0 +1,14 @@
+import type { AreaPlan } from '../area/areaPlan';
+import { toldTreatments } from '../tell/told';
+import type { Use } from '../treat/purchase';
+
+/** What the firm applications of an area take; ground without an area takes nobody knows how much. */
+export function usesOf(plan: AreaPlan): Use[] {
+  return toldTreatments(plan).flatMap(({ products }) =>
+    products.map(({ role, materialId, bag, applications }): Use => {
+      const counted = plan.ground.known || role === 'row';
+      const firm = applications.filter(({ state }) => counted && state === 'firm');
+      return { materialId, bag, pounds: firm.map(({ amount }) => amount.printed) };
+    }),
+  );
+}

@@ -1,0 +1,123 @@
+import { IntlMessageFormat } from 'intl-messageformat';
+import type { Family, Into, Msg, MsgId, MsgParam } from '../core/kernel/messages/msg';
+import type { IsoDate } from '../core/kernel/typed/date';
+import type { Quantity } from '../core/kernel/units/quantity';
+import { NO_WORKINGS, type Workings } from '../core/kernel/working/workings';
+import { dateWriter } from './dates';
+import { isPlain, isSpooned, numberWriter } from './numbers';
+
+/** The words of one room of the house, by id. */
+export type Words = Readonly<Record<string, string>>;
+
+/** A Quantity as it is written: the number, and its unit before or after it. */
+interface FormattedQuantity {
+  readonly before: string;
+  readonly number: string;
+  readonly after: string;
+}
+
+/** How a message is written: the sheet that its figures stand in, and words for the client in place of symbols. */
+interface Written {
+  readonly workings?: Workings;
+  readonly plain?: boolean;
+}
+
+/** A language with its words: the only place where a message, a Quantity or a day becomes text. */
+export interface Voice {
+  readonly locale: string;
+  /** The compiled message of an id. */
+  readonly format: (id: MsgId) => IntlMessageFormat;
+  /** Words by their id. */
+  readonly text: <Id extends MsgId>(id: Id, ...into: Into<Id, string | number>) => string;
+  /** A name that came from outside, in the words of its family; one that nobody has words for as it stands. */
+  readonly name: (family: Family, name: string) => string;
+  /** A message as plain text; a figure that is absent is a dash. */
+  readonly message: (message: Msg, how?: Written) => string;
+  /** What goes into a message, as text. */
+  readonly param: (param: MsgParam, how?: Written) => string | number;
+  /** A Quantity in its parts. */
+  readonly parts: (quantity: Quantity, plain?: boolean) => FormattedQuantity;
+  readonly quantity: (quantity: Quantity, plain?: boolean) => string;
+  /** A day, such as `12 Apr 2027`. */
+  readonly date: (date: IsoDate) => string;
+}
+
+function isMsg(param: object): param is Msg {
+  return 'id' in param;
+}
+
+/**
+ * Makes the voice of a language from its words. It keeps nothing but what it has compiled, and two of them do not know of
+ * each other.
+ * @param onMissing what stands for words that nobody has, or throws
+ */
+export function createVoice(
+  locale: string,
+  rooms: readonly Words[],
+  onMissing: (id: string) => string,
+): Voice {
+  const formats = new Map<string, IntlMessageFormat>();
+  const writeNumber = numberWriter(locale);
+  const wordsOf = (id: string): string | undefined => {
+    for (const words of rooms) if (Object.hasOwn(words, id)) return words[id];
+    return undefined;
+  };
+  const voice: Voice = {
+    locale,
+    format: (id) => {
+      const known = formats.get(id);
+      if (known) return known;
+      const format = new IntlMessageFormat(wordsOf(id) ?? onMissing(id), locale);
+      formats.set(id, format);
+      return format;
+    },
+    text: (id, ...[params]) => String(voice.format(id).format({ ...params })),
+    name: (family, name) => {
+      const id = `${family}.${name}`;
+      return wordsOf(id) === undefined
+        ? voice.text('name.unknown', { name })
+        : String(voice.format(id as MsgId).format({}));
+    },
+    message: (message, how = {}) => {
+      const params = Object.entries(message.params ?? {}).map(([key, param]) => [
+        key,
+        voice.param(param, how),
+      ]);
+      const b = (parts: unknown[]): string => parts.join('');
+      const values = { ...Object.fromEntries(params), b } as Record<string, string | number>;
+      return [voice.format(message.id).format(values)].flat().join('');
+    },
+    param: (param, how = {}) => {
+      if (typeof param !== 'object') return param;
+      const { workings = NO_WORKINGS, plain = false } = how;
+      if ('working' in param) {
+        const working = workings.get(param.working);
+        return working && !('absent' in working) ? voice.quantity(working.value, plain) : '–';
+      }
+      if ('date' in param) return voice.date(param.date);
+      if ('family' in param) return voice.name(param.family, param.name);
+      return isMsg(param) ? voice.message(param, how) : voice.quantity(param, plain);
+    },
+    parts: ({ value, unit }, plain = false) => {
+      const number = writeNumber(value, unit);
+      if (unit === 'pH') return { before: voice.text('unit.pH'), number, after: '' };
+      if (unit === 'usd' || unit === 'usd/bag') {
+        const sign = voice.text('unit.usd.sign');
+        return { before: '', number: `${sign}${number}`, after: voice.text(`unit.${unit}`) };
+      }
+      // Half a cup is a cup in words.
+      const n = { n: isSpooned(unit) && value <= 1 ? 1 : value };
+      const after =
+        plain && isPlain(unit)
+          ? voice.text(`unit.${unit}.plain`, n)
+          : voice.text(`unit.${unit}`, n);
+      return { before: '', number, after };
+    },
+    quantity: (quantity, plain = false) => {
+      const { before, number, after } = voice.parts(quantity, plain);
+      return [before, number, after].filter((part) => part !== '').join(' ');
+    },
+    date: dateWriter(locale),
+  };
+  return voice;
+}
