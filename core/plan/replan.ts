@@ -89,7 +89,7 @@ export interface Run {
   };
 }
 
-const NOTHING: Written = { sheet: {}, problems: {} };
+const NOTHING: Written = { sheet: new Map(), problems: {} };
 
 function writtenIn({ sheet, problems }: PlanContext): Written {
   return { sheet: sheet.workings, problems };

@@ -26,7 +26,7 @@ test('every fertilizer can be explained, and its bag adds up', () => {
     const ctx = new PlanContext();
     explainMaterial(ctx, material);
     const pounds = (id: string): number => {
-      const working = ctx.sheet.workings[`${material.id}/${id}`];
+      const working = ctx.sheet.workings.get(`${material.id}/${id}`);
       return working && 'value' in working ? working.value.value : NaN;
     };
     const parts = ['N/in-bag', 'P2O5/in-bag', 'K2O/in-bag', 'rest'].map(pounds);

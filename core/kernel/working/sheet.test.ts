@@ -24,7 +24,7 @@ test('a figure and its entry are written in one call', () => {
     (a, b) => pounds(a.value + b.value),
   );
   expect(valueOf(sum)?.value).toBe(5);
-  expect(sheet.workings['sum']).toEqual({
+  expect(sheet.workings.get('sum')).toEqual({
     id: 'sum',
     label: { id: 'dose.amount' },
     op: 'add',
@@ -53,7 +53,7 @@ test('what rests on an absent figure is absent for the same reason', () => {
   for (const figure of [product, chosen, low]) {
     expect(figure).toMatchObject({ absent: { id: 'absent.noBuffer' } });
   }
-  expect(sheet.workings['p']).toMatchObject({ inputs: ['a', 'nothing'] });
+  expect(sheet.workings.get('p')).toMatchObject({ inputs: ['a', 'nothing'] });
   expect(valueOf(product)).toBeUndefined();
 });
 

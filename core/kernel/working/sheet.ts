@@ -1,8 +1,8 @@
 import { NotFinite, type Quantity } from '../units/quantity';
 import type { SourceId, Standing } from '../sources';
-import { own } from '../typed/own';
 import { rangeBy } from './interval';
 import { msg, type Msg } from '../messages/msg';
+import type { SheetEntries } from './workings';
 import type {
   Detail,
   Figure,
@@ -68,13 +68,18 @@ function present(
  * text and value cannot part. Ids are unique; writing one twice is a fault of the program.
  */
 export class Sheet {
-  readonly workings: Record<WorkingId, Working> = Object.create(null) as Record<WorkingId, Working>;
+  private readonly entries = new Map<WorkingId, Working>();
+
+  /** Everything that was written, by id. */
+  get workings(): SheetEntries {
+    return this.entries;
+  }
 
   private write(working: Working): void {
-    if (own(this.workings, working.id)) {
+    if (this.entries.has(working.id)) {
       throw new Error(`Sheet: the working '${working.id}' is written twice`);
     }
-    this.workings[working.id] = working;
+    this.entries.set(working.id, working);
   }
 
   /** Writes a leaf: a number that came from outside the arithmetic. */

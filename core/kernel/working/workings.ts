@@ -1,8 +1,7 @@
-import { own } from '../typed/own';
 import type { Working, WorkingId } from './working';
 
 /** What one computation has written, by id. */
-export type SheetEntries = Readonly<Record<WorkingId, Working>>;
+export type SheetEntries = ReadonlyMap<WorkingId, Working>;
 
 /** Which part of a plan a working belongs to: the first part of its id. */
 function placeOf(id: WorkingId): string {
@@ -22,24 +21,23 @@ export class Workings {
 
   /** The working of an id; nothing where there is none. */
   get(id: WorkingId): Working | undefined {
-    const sheet = this.byArea.get(placeOf(id));
-    const found = sheet && own(sheet, id);
+    const found = this.byArea.get(placeOf(id))?.get(id);
     if (found) return found;
-    for (const each of this.shared) {
-      const working = own(each, id);
+    for (const sheet of this.shared) {
+      const working = sheet.get(id);
       if (working) return working;
     }
     return undefined;
   }
 
   /** Every working by its id. */
-  byId(): SheetEntries {
-    return Object.assign({}, ...this.shared, ...this.byArea.values()) as SheetEntries;
+  byId(): Readonly<Record<WorkingId, Working>> {
+    return Object.fromEntries(this.all().map((working) => [working.id, working]));
   }
 
   /** Every working. */
   all(): Working[] {
-    return [...this.byArea.values(), ...this.shared].flatMap((sheet) => Object.values(sheet));
+    return [...this.shared, ...this.byArea.values()].flatMap((sheet) => [...sheet.values()]);
   }
 }
 

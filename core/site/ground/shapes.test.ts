@@ -154,7 +154,7 @@ test('beds have cubic yards of mix, containers gallons', () => {
   };
   const first = survey(piece(beds)).ctx.sheet.workings;
   // 200 × 10 ÷ 12 ÷ 27
-  expect(first['lawn/ground/volume/yards']).toMatchObject({ value: { value: 200 / 1.2 / 27 } });
+  expect(first.get('lawn/ground/volume/yards')).toMatchObject({ value: { value: 200 / 1.2 / 27 } });
   const pots = {
     kind: 'box-containers' as const,
     number: '2',
@@ -164,7 +164,7 @@ test('beds have cubic yards of mix, containers gallons', () => {
   };
   const second = survey(piece(pots)).ctx.sheet.workings;
   // 2 ft³ × 1728 ÷ 231
-  expect(second['lawn/ground/volume/gallons']).toMatchObject({ value: { value: 3456 / 231 } });
+  expect(second.get('lawn/ground/volume/gallons')).toMatchObject({ value: { value: 3456 / 231 } });
 });
 
 /** A ring of corners that sees all of itself from the middle, so that its sides do not cross. */
