@@ -155,6 +155,8 @@ test('a CSV file with an error on line 7 gives nothing until it is mended', asyn
   await expect(page.getByText('6 values read for one sample.')).toBeVisible();
   await expect(app.field('Potassium, K')).toHaveValue('75');
   await expect(app.field('pH (in water)')).toHaveValue('5.7');
+  // While the dialog is on its way out it still has the keys.
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.keyboard.press('Control+z');
   await expect(app.field('pH (in water)')).toHaveValue('');
 });

@@ -1,4 +1,6 @@
 import { SCHEMA, type CaseFile } from '../core/casefile/casefile';
+import { planCase } from '../core/plan/plan';
+import type { Plan } from '../core/plan/types';
 import { migrate } from '../core/casefile/migrations/migrate';
 import type { Msg } from '../core/kernel/messages/msg';
 import { restoreCase } from './desk';
@@ -14,9 +16,14 @@ export interface Applied {
   readonly conflicts: readonly Patch[];
 }
 
-async function put(base: AgrologosDb, row: CaseRow, now: number): Promise<void> {
+async function put(
+  base: AgrologosDb,
+  row: CaseRow,
+  now: number,
+  planOf: (doc: CaseFile) => Plan = planCase,
+): Promise<void> {
   await base.cases.put(row);
-  await putLines(base, [indexRow(row.doc, now, row.deletedAt)]);
+  await putLines(base, [indexRow(row.doc, now, row.deletedAt, planOf)]);
 }
 
 /** Stores a new case with its line on the Desk. */
@@ -76,12 +83,14 @@ export async function storedCase(id: string, base: AgrologosDb): Promise<CaseFil
 /**
  * Applies patches to the **stored** document in one transaction. A patch whose place holds neither
  * what it had seen nor what it wants is not applied and comes back as a conflict.
+ * @param planOf plans the document for its line on the Desk; an open case has most of its plan already
  */
 export async function patchCase(
   id: string,
   patches: readonly Patch[],
   now: number,
   base = db,
+  planOf: (doc: CaseFile) => Plan = planCase,
 ): Promise<Applied> {
   return base.transaction('rw', base.cases, base.deskLines, async () => {
     const stored = await base.cases.get(id);
@@ -99,7 +108,7 @@ export async function patchCase(
     }, row.doc);
     if (doc === row.doc) return { row, conflicts };
     const next = { ...row, rev: row.rev + 1, doc };
-    await put(base, next, now);
+    await put(base, next, now, planOf);
     return { row: next, conflicts };
   });
 }

@@ -1,6 +1,7 @@
 import { areasOf, type CaseFile } from '../core/casefile/casefile';
 import { isNode } from '../core/casefile/migrations/nodes';
 import { planCase, turnsOn } from '../core/plan/plan';
+import type { Plan } from '../core/plan/types';
 import { queueFacts } from '../core/plan/queue';
 import { stepToGoOnAt } from '../core/tell/steps';
 import { own } from '../core/kernel/typed/own';
@@ -62,9 +63,14 @@ export function unreadableRow(
  * The Desk's line for a case: what lists and searches need, and no figure. It never keeps a case from being
  * stored: what cannot be worked out has a line that says so.
  */
-export function indexRow(file: CaseFile, changedAt: number, deletedAt: number): CaseIndexRow {
+export function indexRow(
+  file: CaseFile,
+  changedAt: number,
+  deletedAt: number,
+  planOf: (doc: CaseFile) => Plan = planCase,
+): CaseIndexRow {
   try {
-    const plan = planCase(file);
+    const plan = planOf(file);
     return {
       version: INDEX_VERSION,
       id: file.id,

@@ -1,8 +1,11 @@
 import type { CaseFile } from '../core/casefile/casefile';
+import type { Plan } from '../core/plan/types';
+import { replan, type Run } from '../core/plan/replan';
 import { patchCase, type Applied } from './cases';
-import type { CaseRow } from './db';
+import { db, type CaseRow } from './db';
 import { writeMirror } from './mirror';
 import { applyPatches, reachable, same, valueAt, type Json, type Patch } from './patch';
+import { sharing } from './sharing';
 import { UndoStack } from './undo';
 
 /** Whether what is on the screen is stored, or waits for a choice between two values. */
@@ -14,11 +17,15 @@ interface Conflict {
   readonly theirs: Json | undefined;
 }
 
-export interface SessionState {
+/** What the worksheet shows: the very same object as long as neither part of it changes. */
+export interface Shown {
   /** The stored document with what is typed here on top. */
   readonly doc: CaseFile;
-  readonly save: SaveState;
   readonly conflicts: Readonly<Record<string, Conflict>>;
+}
+
+export interface SessionState extends Shown {
+  readonly save: SaveState;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
 }
@@ -28,6 +35,11 @@ export interface Edit {
   readonly path: string;
   readonly value: Json | undefined;
 }
+
+const NO_CONFLICTS: SessionState['conflicts'] = {};
+
+const storeHere: NonNullable<Options['store']> = (id, patches, now, planOf) =>
+  patchCase(id, patches, now, db, planOf);
 
 const COALESCE_MS = 300;
 /** Who types without a pause waits no longer than this for what was typed to be stored. */
@@ -43,7 +55,12 @@ function isFull(error: unknown): boolean {
 interface Options {
   readonly page: string;
   readonly now?: () => number;
-  readonly store?: (id: string, patches: readonly Patch[], now: number) => Promise<Applied>;
+  readonly store?: (
+    id: string,
+    patches: readonly Patch[],
+    now: number,
+    planOf: (doc: CaseFile) => Plan,
+  ) => Promise<Applied>;
 }
 
 /**
@@ -68,16 +85,19 @@ export class CaseSession {
   private readonly undoStack = new UndoStack();
   private readonly listeners = new Set<() => void>();
   private state: SessionState;
+  private shown: Shown;
+  private run: Run | undefined;
   private readonly page: string;
   private readonly now: () => number;
   private readonly store: NonNullable<Options['store']>;
 
-  constructor(row: CaseRow, { page, now = Date.now, store = patchCase }: Options) {
+  constructor(row: CaseRow, { page, now = Date.now, store = storeHere }: Options) {
     this.stored = row;
     this.page = page;
     this.now = now;
     this.store = store;
     this.state = this.derive();
+    this.shown = this.state;
   }
 
   readonly subscribe = (listener: () => void): (() => void) => {
@@ -87,11 +107,22 @@ export class CaseSession {
 
   readonly getState = (): SessionState => this.state;
 
+  readonly getShown = (): Shown => this.shown;
+
+  /** The plan of a document of this case, taken over from the last one as far as nothing has changed. */
+  readonly planOf = (doc: CaseFile): Plan => {
+    this.run = replan(doc, this.run);
+    return this.run.plan;
+  };
+
   private derive(): SessionState {
     const overlay = [...this.pending, ...this.held.values()];
-    const conflicts = Object.fromEntries(
-      [...this.held].map(([path, { value, was }]) => [path, { mine: value, theirs: was }]),
-    );
+    const conflicts =
+      this.held.size === 0
+        ? NO_CONFLICTS
+        : Object.fromEntries(
+            [...this.held].map(([path, { value, was }]) => [path, { mine: value, theirs: was }]),
+          );
     const { canUndo, canRedo } = this.undoStack;
     const doc = overlay.reduce(
       (current, patch) =>
@@ -110,6 +141,10 @@ export class CaseSession {
 
   private changed(): void {
     this.state = this.derive();
+    const { doc, conflicts } = this.state;
+    if (doc !== this.shown.doc || conflicts !== this.shown.conflicts) {
+      this.shown = { doc, conflicts };
+    }
     this.listeners.forEach((listener) => listener());
   }
 
@@ -177,6 +212,7 @@ export class CaseSession {
         this.stored.id,
         this.pending.slice(0, count),
         this.now(),
+        this.planOf,
       );
       this.pending = this.pending.slice(count);
       conflicts.forEach((patch) => this.held.set(patch.path, patch));
@@ -222,7 +258,7 @@ export class CaseSession {
   /** Makes a stored document the ground of this page; what is in use or typed here stays. */
   private adopt(row: CaseRow): void {
     const shown = this.state.doc;
-    this.stored = row;
+    this.stored = { ...row, doc: sharing(shown, row.doc) };
     this.keepDraft(shown, row);
     for (const patch of this.pending) {
       const theirs = valueAt(row.doc, patch.path);

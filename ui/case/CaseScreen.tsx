@@ -9,7 +9,6 @@ import {
   useSyncExternalStore,
   type ReactNode,
 } from 'react';
-import { planCase } from '../../core/plan/plan';
 import { parseDate } from '../../core/kernel/typed/date';
 import { followingStep, STEPS } from '../../core/tell/steps';
 import type { StepId } from '../../core/kernel/working/finding';
@@ -35,6 +34,7 @@ import { ReadingStep } from './reading/ReadingStep';
 import { SampleStep } from './sample/SampleStep';
 import { ResultsStep } from './results/ResultsStep';
 import { StepRow } from './StepRow';
+import { usePrinting } from './usePrinting';
 import { WORKSHEET, worksheetStops } from './context/useField';
 
 const SCREENS: Readonly<Record<StepId, () => ReactNode>> = {
@@ -103,6 +103,19 @@ function Title(): ReactNode {
   );
 }
 
+/** The page for the client, drawn when it is printed from any step. */
+function Paper(): ReactNode {
+  const { doc } = useCase().state;
+  if (!usePrinting()) return null;
+  return (
+    <div className="hidden print:block">
+      <Contained part={text('broken.page')} attempt={doc}>
+        <SlipPage />
+      </Contained>
+    </div>
+  );
+}
+
 interface CaseScreenProps {
   readonly session: CaseSession;
   readonly step: StepId;
@@ -112,8 +125,8 @@ interface CaseScreenProps {
 
 /** An open case: rail, worksheet, margin. The plan is made anew on each change. */
 export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): ReactNode {
-  const state = useSyncExternalStore(session.subscribe, session.getState, session.getState);
-  const plan = useMemo(() => planCase(state.doc), [state.doc]);
+  const state = useSyncExternalStore(session.subscribe, session.getShown, session.getShown);
+  const plan = useMemo(() => session.planOf(state.doc), [session, state.doc]);
   const all = areaId === 'all' && step !== 'slip' && plan.areas.length > 1;
   const arrived = useRef(state.doc.title !== '');
   const move = useCallback(
@@ -201,11 +214,7 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
             </div>
           )}
         </div>
-        <div className="hidden print:block">
-          <Contained part={text('broken.page')} attempt={state.doc}>
-            <SlipPage />
-          </Contained>
-        </div>
+        <Paper />
       </WorkingProvider>
     </CaseProvider>
   );

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { createPortal } from 'react-dom';
 import { putBack } from '../../store/cases';
 import { isKept } from '../../store/persistence';
@@ -11,7 +11,8 @@ import { useCase } from './context/caseContext';
 
 /** Whether the case is saved, and undo and redo, in the top bar. */
 export function CaseStatus(): ReactNode {
-  const { state, session } = useCase();
+  const { session } = useCase();
+  const state = useSyncExternalStore(session.subscribe, session.getState, session.getState);
   const refused = state.save === 'failed' || state.save === 'full';
   const deleted = state.save === 'deleted';
   const [slot] = useState(() => document.getElementById(STATUS_SLOT));

@@ -4,12 +4,13 @@ import type { AreaPlan, BrokenArea } from '../../../core/area/areaPlan';
 import { createContext, useContext } from 'react';
 import type { Plan } from '../../../core/plan/types';
 import type { StepId } from '../../../core/kernel/working/finding';
-import type { CaseSession, SessionState } from '../../../store/session';
+import type { CaseSession, Shown } from '../../../store/session';
 
 /** What every part of the case screen works with. */
 export interface CaseState {
   readonly session: CaseSession;
-  readonly state: SessionState;
+  /** The document, and what of it is in conflict; whether it is saved does not belong to the worksheet. */
+  readonly state: Shown;
   readonly plan: Plan;
   /** The chosen area; the first one where all are looked at. */
   readonly area: AreaPlan;
