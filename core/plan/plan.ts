@@ -9,7 +9,7 @@ import type { Plan } from './types';
  *
  * @param file a valid case file of the present schema; values in it may be anything typed
  */
-export function planCase(file: CaseFile, by: PlanWith = {}): Plan {
+export function planCase(file: CaseFile, by?: PlanWith): Plan {
   return replan(file, undefined, by).plan;
 }
 

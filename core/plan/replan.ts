@@ -82,12 +82,35 @@ interface Page extends Written {
 export interface Run {
   readonly plan: Plan;
   readonly parts: {
+    readonly file: CaseFile;
+    readonly by: PlanWith;
     readonly basis: Basis;
     readonly survey: Surveyed;
     readonly areas: readonly AreaRun[];
     readonly page: Page;
   };
 }
+
+const USUAL: PlanWith = {};
+
+/** The parts of a case that no plan rests on. */
+type Unplanned = 'format' | 'schema' | 'id' | 'createdOn' | 'title' | 'client';
+
+/** Every other part; one that is added to a case has to be told of here. */
+const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
+  planFrom: true,
+  pack: true,
+  house: true,
+  areas: true,
+  samples: true,
+  reports: true,
+  past: true,
+  labels: true,
+  decisions: true,
+  paragraphs: true,
+  sampling: true,
+};
+const PLANNED_PARTS = Object.keys(PLANNED) as (keyof typeof PLANNED)[];
 
 const NOTHING: Written = { sheet: new Map(), problems: {} };
 
@@ -230,8 +253,12 @@ function planOf({ basis, survey, areas, page }: Run['parts']): Plan {
  *
  * @param file a valid case file of the present schema; values in it may be anything typed
  */
-export function replan(file: CaseFile, before?: Run, by: PlanWith = {}): Run {
+export function replan(file: CaseFile, before?: Run, by: PlanWith = USUAL): Run {
   const old = before?.parts;
+  // Whoever types elsewhere leaves these parts as they were: then there is nothing to look at.
+  if (old?.by === by && PLANNED_PARTS.every((part) => old.file[part] === file[part])) {
+    return before as Run;
+  }
   const all = areasOf(file);
   const basis = basisOf(file, by, old?.basis);
   const survey = surveyed(file, within(file, all), old?.survey);
@@ -250,7 +277,7 @@ export function replan(file: CaseFile, before?: Run, by: PlanWith = {}): Run {
     areas.flatMap(({ plan }) => plan ?? []),
     old?.page,
   );
-  const parts = { basis, survey, areas, page };
+  const parts = { file, by, basis, survey, areas, page };
   const isSame =
     old &&
     old.basis === basis &&

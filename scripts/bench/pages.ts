@@ -1,0 +1,208 @@
+/**
+ * The pages of the production build, which must have been built before: from a key to the figure that it changes, with
+ * nothing typed and with one, four and twelve areas; and the Desk with 20,000 lines.
+ */
+import { spawn } from 'node:child_process';
+import { setTimeout as sleep } from 'node:timers/promises';
+import { chromium, type Browser, type CDPSession, type Locator, type Page } from '@playwright/test';
+import { CHROMIUM } from '../../e2e/browser';
+import { multiplyLines } from '../../e2e/caseload';
+import { writeCase } from '../../files/caseJson';
+import { lawns } from './lawns';
+import { median, tell } from './timing';
+
+const PORT = 3218;
+const ORIGIN = `http://localhost:${PORT}`;
+const KEYS = 40;
+
+/** Milliseconds from a key in the field that has the focus to the next frame after the page has answered it. */
+async function keyToFrame(page: Page, key: string): Promise<number> {
+  await page.evaluate(() => {
+    const marks = window as unknown as { answered: Promise<number> };
+    marks.answered = new Promise((resolve) => {
+      window.addEventListener(
+        'keydown',
+        () => {
+          const started = performance.now();
+          requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - started), 0));
+        },
+        { once: true, capture: true },
+      );
+    });
+  });
+  await page.keyboard.press(key);
+  return page.evaluate(() => (window as unknown as { answered: Promise<number> }).answered);
+}
+
+/** Milliseconds of script that the page has run so far. */
+async function scriptMs(cdp: CDPSession): Promise<number> {
+  const { metrics } = await cdp.send('Performance.getMetrics');
+  return 1000 * (metrics.find(({ name }) => name === 'ScriptDuration')?.value ?? NaN);
+}
+
+interface Typed {
+  readonly frame: number;
+  readonly script: number;
+  readonly nodes: number;
+  readonly long: number;
+}
+
+/** Types digits into a field and takes them out again, a key at a time. */
+async function typing(page: Page, cdp: CDPSession, field: Locator): Promise<Typed> {
+  await field.focus();
+  await page.keyboard.press('End');
+  await page.evaluate(() => {
+    const marks = window as unknown as { long: number };
+    marks.long = 0;
+    new PerformanceObserver((list) => {
+      marks.long += list.getEntries().length;
+    }).observe({ type: 'longtask' });
+  });
+  const before = await scriptMs(cdp);
+  const times: number[] = [];
+  for (let key = 0; key < KEYS; key += 1) {
+    times.push(await keyToFrame(page, key % 2 === 0 ? '1' : 'Backspace'));
+  }
+  const after = await scriptMs(cdp);
+  await page.locator('[data-save="saved"]').waitFor();
+  return {
+    frame: median(times),
+    script: (after - before) / KEYS,
+    nodes: await page.evaluate(() => document.querySelectorAll('*').length),
+    long: await page.evaluate(() => (window as unknown as { long: number }).long),
+  };
+}
+
+const FIELDS = [
+  ['ground', /^Length/],
+  ['results', /^pH \(in water\)/],
+] as const;
+
+/** Length and pH typed on the page of a case. */
+async function typedInto(page: Page, address: string): Promise<Typed[]> {
+  const all: Typed[] = [];
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send('Performance.enable');
+  for (const [step, label] of FIELDS) {
+    await page.goto(`${address}&step=${step}`);
+    const field = page.locator('#worksheet').getByLabel(label).first();
+    await field.waitFor();
+    all.push(await typing(page, cdp, field));
+  }
+  await cdp.detach();
+  return all;
+}
+
+async function bringIn(page: Page, count: number): Promise<string> {
+  const file = lawns(count);
+  await page.goto(`${ORIGIN}/`);
+  // The Desk hears of files once it stands.
+  await page.locator('[data-case-link]').first().waitFor();
+  await page.locator('input[type=file]').setInputFiles({
+    name: `${file.id}.json`,
+    mimeType: 'application/json',
+    buffer: Buffer.from(writeCase(file)),
+  });
+  await page.getByRole('link', { name: file.title, exact: false }).first().waitFor();
+  return `${ORIGIN}/case?id=${file.id}&area=a1`;
+}
+
+async function benchCase(page: Page): Promise<void> {
+  await page.goto(`${ORIGIN}/`);
+  await page.getByRole('button', { name: /^New case/ }).click();
+  await page.waitForURL(/\/case/);
+  const empty = await typedInto(page, page.url().replace(/&step=.*/, ''));
+  const show = (words: string, results: readonly Typed[]): void =>
+    results.forEach(({ frame, script, nodes, long }, at) => {
+      const label = String(FIELDS[at]?.[0]);
+      const base = empty[at];
+      console.log(
+        `${words}, ${label}: ${frame.toFixed(1)} ms a key, ${script.toFixed(1)} ms of script, ${nodes} nodes, ${long} long tasks`,
+      );
+      if (base && base.frame !== frame) {
+        tell('  ÷ the same with an empty plan', frame / base.frame, 1.5);
+      }
+    });
+  show('an empty case', empty);
+  for (const count of [1, 4, 12]) {
+    const address = await bringIn(page, count);
+    show(`${count} areas`, await typedInto(page, address));
+  }
+}
+
+const LINES = 20_000;
+
+/** Milliseconds until a plain list of so many lines, as one string of markup, is on the page. */
+function plainList(page: Page): Promise<number> {
+  return page.evaluate(async (count) => {
+    const rows = Array.from({ length: count }, (_none, index) => `<li>Plot ${index}</li>`);
+    const started = performance.now();
+    const list = document.createElement('ul');
+    list.innerHTML = rows.join('');
+    document.body.append(list);
+    await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
+    const took = performance.now() - started;
+    list.remove();
+    return took;
+  }, LINES);
+}
+
+async function benchDesk(page: Page): Promise<void> {
+  await multiplyLines(page, LINES);
+  await page.addInitScript(() => {
+    const marks = window as unknown as { firstLine?: number };
+    const watch = new MutationObserver(() => {
+      if (!document.querySelector('[data-case-link]')) return;
+      marks.firstLine = performance.now();
+      watch.disconnect();
+    });
+    watch.observe(document, { childList: true, subtree: true });
+  });
+  await page.goto(`${ORIGIN}/`);
+  await page.locator('[data-case-link]').first().waitFor();
+  // By the page's own clock, which starts with the address; a driver's waiting is not the page's.
+  const first = await page.evaluate(
+    () => (window as unknown as { firstLine?: number }).firstLine ?? NaN,
+  );
+  await page.getByRole('button', { name: /^All/ }).click();
+  const search = page.getByLabel('Find a case', { exact: true });
+  await search.focus();
+  const times: number[] = [];
+  for (const key of 'plot 012') times.push(await keyToFrame(page, key === ' ' ? 'Space' : key));
+  const keyed = median(times);
+  const plain = await plainList(page);
+  console.log(`desk of ${LINES}: first lines ${first.toFixed(0)} ms after the address`);
+  console.log(
+    `a key in the search ${keyed.toFixed(1)} ms; a plain list of all ${plain.toFixed(1)} ms`,
+  );
+  tell('search ÷ plain list', keyed / plain);
+}
+
+async function reached(browser: Browser): Promise<Page> {
+  const page = await browser.newPage();
+  for (let tries = 0; tries < 50; tries += 1) {
+    await sleep(200);
+    const answer = await page.goto(`${ORIGIN}/`).catch(() => null);
+    if (answer?.ok()) break;
+  }
+  return page;
+}
+
+async function benchPages(): Promise<void> {
+  const server = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-p', String(PORT)],
+    { env: { ...process.env, AGROLOGOS_EMPTY: '1' } },
+  );
+  const browser = await chromium.launch(CHROMIUM);
+  try {
+    const page = await reached(browser);
+    await benchCase(page);
+    await benchDesk(page);
+  } finally {
+    await browser.close();
+    server.kill();
+  }
+}
+
+void benchPages();

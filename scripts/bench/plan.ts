@@ -1,0 +1,76 @@
+/**
+ * Planning, bundled and run as the pages run it: from scratch, and again after a key, against parsing and validating the
+ * same document. Everything that is compared is run by turns.
+ */
+import type { Area, CaseFile } from '../../core/casefile/casefile';
+import { planCase } from '../../core/plan/plan';
+import { replan } from '../../core/plan/replan';
+import { validateCaseFile } from '../../files/schemas/caseFile';
+import { anyCase } from '../../test/anyCase';
+import { lawns } from './lawns';
+import { byTurns, median, tell, timed } from './timing';
+
+/** The case after a key in the size of its last area, as the session hands it on: everything else the very same. */
+function afterKey(file: CaseFile, key: number): CaseFile {
+  const [id, area] = Object.entries(file.areas).at(-1) as [string, Area];
+  const shape = { ...area.shape, length: String(100 + key) };
+  return { ...file, areas: { ...file.areas, [id]: { ...area, shape } } };
+}
+
+const RUNS = 600;
+
+function benchPlanning(): void {
+  const text = JSON.stringify(lawns(1));
+  const one = JSON.parse(text) as CaseFile;
+  const twelve = lawns(12);
+  let run = replan(twelve);
+  let key = 0;
+  const onKey = (): void => {
+    run = replan(afterKey(twelve, (key += 1)), run);
+  };
+  const onTitle = (): void => {
+    run = replan({ ...twelve, title: `Bench ${(key += 1)}` }, run);
+  };
+  replan(twelve, run);
+  const [parsing = NaN, planning = NaN, keyed = NaN] = byTurns(RUNS, [
+    () => void validateCaseFile(JSON.parse(text)),
+    () => void planCase(one),
+    onKey,
+  ]);
+  run = replan(twelve, run);
+  const [again = NaN, idle = NaN] = byTurns(RUNS, [() => void planCase(one), onTitle]);
+  console.log(
+    `parse and validate one lawn ${parsing.toFixed(3)} ms, plan it ${planning.toFixed(3)} ms`,
+  );
+  tell('plan of one lawn ÷ parse and validate', planning / parsing, 4);
+  tell('a key in one of twelve areas ÷ plan of one', keyed / planning, 3);
+  tell('a key that no plan rests on, of twelve areas ÷ plan of one', idle / again, 0.2);
+  const sizes = [6, 12, 24].map((count) => lawns(count));
+  const [six = NaN, dozen = NaN, two = NaN] = byTurns(
+    RUNS / 10,
+    sizes.map((file) => () => void planCase(file)),
+  );
+  tell('plan of twelve areas ÷ six', dozen / six);
+  tell('plan of twenty-four areas ÷ twelve', two / dozen);
+}
+
+const CASES = 10_000;
+
+/** Cases in a row, each forgotten after it was planned. */
+function benchMany(): void {
+  const thousands: number[] = [];
+  const held: number[] = [];
+  for (let from = 0; from < CASES; from += 1000) {
+    const files = Array.from({ length: 1000 }, (_none, at) => anyCase(from + at));
+    thousands.push(timed(() => files.forEach((file) => void planCase(file))));
+    (globalThis as { gc?: () => void }).gc?.();
+    held.push(process.memoryUsage().heapUsed / 1e6);
+  }
+  const first = median(thousands.slice(0, 5));
+  const last = median(thousands.slice(5));
+  tell(`${CASES} cases in a row: the later half ÷ the earlier`, last / first);
+  console.log(`memory held after each thousand, MB: ${held.map((mb) => mb.toFixed(0)).join(' ')}`);
+}
+
+benchPlanning();
+benchMany();
