@@ -1,3 +1,5 @@
+import { own } from '../core/kernel/typed/own';
+
 function isObject(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null;
 }
@@ -14,8 +16,8 @@ export function sharing<T>(before: unknown, after: T): T {
   let changed = keys.length !== kept.length;
   const next: Record<string, unknown> = {};
   keys.forEach((key, at) => {
-    const old = Object.hasOwn(before, key) ? before[key] : undefined;
-    const value = sharing(old, after[key]);
+    const old = own(before, key);
+    const value = sharing(old, own(after, key));
     next[key] = value;
     changed ||= kept[at] !== key || !Object.is(value, old);
   });

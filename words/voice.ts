@@ -57,6 +57,7 @@ export function createVoice(
   onMissing: (id: string) => string,
 ): Voice {
   const formats = new Map<string, IntlMessageFormat>();
+  const plain = new Map<string, string>();
   const writeNumber = numberWriter(locale);
   const wordsOf = (id: string): string | undefined => {
     for (const words of rooms) if (Object.hasOwn(words, id)) return words[id];
@@ -71,12 +72,20 @@ export function createVoice(
       formats.set(id, format);
       return format;
     },
-    text: (id, ...[params]) => String(voice.format(id).format({ ...params })),
+    text: (id, ...[params]) => {
+      if (params) return String(voice.format(id).format({ ...params }));
+      // Most words of a page take nothing in and are written on every key.
+      const known = plain.get(id);
+      if (known !== undefined) return known;
+      const words = String(voice.format(id).format({}));
+      plain.set(id, words);
+      return words;
+    },
     name: (family, name) => {
       const id = `${family}.${name}`;
       return wordsOf(id) === undefined
         ? voice.text('name.unknown', { name })
-        : String(voice.format(id as MsgId).format({}));
+        : voice.text(id as 'app.name');
     },
     message: (message, how = {}) => {
       const params = Object.entries(message.params ?? {}).map(([key, param]) => [

@@ -1,10 +1,17 @@
 'use client';
 
-import { useId, type ReactNode } from 'react';
+import { memo, useId, type ReactNode } from 'react';
+import { sameValue } from '../../core/kernel/typed/sameValue';
 import type { Option } from '../format/choices';
 
-/** The options of a select; those of a heading stand under it. */
-export function Options({ options }: { options: readonly Option[] }): ReactNode {
+interface OptionsProps {
+  readonly options: readonly Option[];
+}
+
+/** The options of a select; those of a heading stand under it. Long lists of them are drawn again only where one changed. */
+export const Options = memo(OptionRows, (before, after) => sameValue(before, after));
+
+function OptionRows({ options }: OptionsProps): ReactNode {
   const plain = options.filter(({ group }) => group === undefined);
   const groups = [...new Set(options.flatMap(({ group }) => group ?? []))];
   const row = ({ value, words, disabled }: Option): ReactNode => (

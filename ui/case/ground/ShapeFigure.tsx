@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { Measure, Shape } from '../../../core/casefile/casefile';
 import { parseCorners, splitOffsets } from '../../../core/site/ground/irregular';
 import { readOutline } from '../../../core/site/ground/outlineArea';
@@ -300,7 +300,9 @@ interface ShapeFigureProps {
 }
 
 /** Ground as a small shape, true in proportion; dashed where its outline is not known. */
-export function ShapeFigure({ shape, className, named = false }: ShapeFigureProps): ReactNode {
+export const ShapeFigure = memo(Drawing);
+
+function Drawing({ shape, className, named = false }: ShapeFigureProps): ReactNode {
   const drawing = drawingOf(shape);
   const place = drawing && fitted(drawing, named ? EDGE.named : EDGE.plain);
   return (
