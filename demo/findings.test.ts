@@ -1,5 +1,6 @@
+import type { DecisionKind } from '../core/casefile/decisions';
 import { earlierReport, fieldReport, lawnCase, ORACLE, type LawnInput } from '../test/cases';
-import type { CaseFile, DecisionKind } from '../core/casefile/casefile';
+import type { CaseFile } from '../core/casefile/casefile';
 import { planCase } from '../core/plan/plan';
 import words from '../words/en.case.json';
 import { demoCounty } from './county';

@@ -4,7 +4,8 @@
  *
  * ```
  * npm run answers -- write cases.jsonl      # the demo county, the known cases and 1,000 seeded ones
- * npm run answers -- answer cases.jsonl     # a line each: digests of the answer, its workings and its findings
+ * npm run answers -- answer cases.jsonl     # a line each: digests of the answer, its workings and its findings,
+ *                                           # but for findings whose names follow
  * npm run answers -- show cases.jsonl 17    # the answer to one of them, whole
  * ```
  *
@@ -41,9 +42,12 @@ function answerTo(document: string): { answer: unknown; workings: unknown; findi
 }
 
 /** Records have no order: their keys are sorted. */
-function sorted(_key: string, value: unknown): unknown {
-  if (_key === 'problems' && Array.isArray(value))
+function sorted(key: string, value: unknown): unknown {
+  if (key === 'problems' && Array.isArray(value))
     return [...(value as { path: string }[])].sort((a, b) => (a.path < b.path ? -1 : 1));
+  if (key === 'findings' && Array.isArray(value)) {
+    return (value as { id?: string }[]).filter(({ id }) => !LEFT_OUT.has(id?.split('/')[1]));
+  }
   if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
   return Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)));
 }
@@ -52,7 +56,9 @@ function digest(value: unknown): string {
   return createHash('sha256').update(JSON.stringify(value, sorted)).digest('hex').slice(0, 16);
 }
 
-const [what, file = '', which] = process.argv.slice(2);
+const [what, file = '', which, ...left] = process.argv.slice(2);
+/** Findings of these names are left out of what is compared: those that a change is meant to add. */
+const LEFT_OUT = new Set(what === 'answer' ? [which, ...left] : []);
 if (what === 'write') writeFileSync(file, `${documents().join('\n')}\n`);
 else {
   const lines = readFileSync(file, 'utf8').trimEnd().split('\n');
@@ -60,7 +66,12 @@ else {
   else {
     lines.forEach((line, n) => {
       const { answer, workings, findings } = answerTo(line);
-      console.log(n, digest(answer), digest(workings), digest(findings));
+      console.log(
+        n,
+        digest(answer),
+        digest(workings),
+        digest((findings as { name: string }[] | null)?.filter(({ name }) => !LEFT_OUT.has(name))),
+      );
     });
   }
 }

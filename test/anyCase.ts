@@ -1,8 +1,12 @@
+import {
+  decisionKey,
+  DECISIONS,
+  type Decision,
+  type DecisionKind,
+} from '../core/casefile/decisions';
 import { ANALYTE_FACTS, ANALYTES, type Analyte } from '../core/catalog/analytes';
 import {
   CLIPPINGS,
-  decisionKey,
-  DECISIONS,
   DRAINAGES,
   KIT_CLASSES,
   LIGHTS,
@@ -14,8 +18,6 @@ import {
   SOURCES_OF_RESULTS,
   type Area,
   type CaseFile,
-  type Decision,
-  type DecisionKind,
   type FieldReading,
   type GroundPart,
   type Label,

@@ -1,8 +1,7 @@
+import { decisionKey, type DecisionKind } from '../core/casefile/decisions';
 import type { Analyte } from '../core/catalog/analytes';
 import {
-  decisionKey,
   type CaseFile,
-  type DecisionKind,
   type FieldReading,
   type Label,
   type MeasuredBy,

@@ -60,7 +60,7 @@ function otherEntry(dice: Dice, file: Node, other: Node): Node {
 }
 
 /** A case after one more change of any kind. */
-export function edited(dice: Dice, file: CaseFile, other: CaseFile): CaseFile {
+function edited(dice: Dice, file: CaseFile, other: CaseFile): CaseFile {
   const [from, to] = [file, other].map((each) => each as unknown as Node) as [Node, Node];
   const change = dice.chance(0.6) ? otherText : otherEntry;
   const next = change(dice, from, to) as unknown as CaseFile;

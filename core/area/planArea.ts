@@ -1,4 +1,4 @@
-import { decisionOf, sampleOf, type Area } from '../casefile/casefile';
+import { sampleOf, type Area } from '../casefile/casefile';
 import type { AreaSlice } from '../casefile/slice';
 import type { Materials } from '../catalog/materials/materials';
 import { retestYears } from '../catalog/packs/opinions';
@@ -97,12 +97,12 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     readings,
     past,
     soilTest,
-    calcareous: isCalcareous(file, area.id, readings),
+    calcareous: isCalcareous(file, readings),
     reading,
     treatments,
     outlook: phOutlook(ctx, { areaId: area.id, readings, planFrom, ...treatments }),
     fertilizerAcid: fertilizerAcid(ctx, area.id, treatments.fertilizer),
     unsureAmounts: unsureAmounts(ctx, area.id, ground, treatments),
-    retestYears: retestYears(decisionOf(file, area.id, 'retest')?.value, pack),
+    retestYears: retestYears(file.decisions.retest?.value, pack),
   };
 }

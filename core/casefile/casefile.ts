@@ -1,9 +1,8 @@
 import type { Mesh, SchemeId } from '../tables/lime/fineness';
 import type { IsoDate } from '../kernel/typed/date';
-import { own } from '../kernel/typed/own';
 import type { Pack } from '../catalog/packs/pack';
 import type { Analyte } from '../catalog/analytes';
-import { OPINIONS } from '../catalog/packs/opinions';
+import type { Decision } from './decisions';
 import type { Situation } from '../catalog/situations';
 
 /** The schema number of the documents that this version writes. */
@@ -232,49 +231,6 @@ export interface Label {
   readonly price: string;
 }
 
-export const DECISIONS = [
-  'lime-method',
-  'lime-target',
-  'lime-depth',
-  'lime-material',
-  'lime-own',
-  'lab-rescale',
-  'ph-settled',
-  'sulfur-settled',
-  'sulfur-wanted',
-  'sulfur-own',
-  'sulfur-material',
-  'fizz',
-  'soil-group',
-  'window',
-  'governs',
-  ...OPINIONS,
-  'retest',
-  'feed-source',
-  'feed-way',
-  'feed-n',
-  'feed-p',
-  'feed-k',
-  'feed-one',
-  'feeding-settled',
-  'slip-sent',
-  'slip-unnamed',
-  'checked',
-  'sampling-school',
-  'cores-for',
-  'cores-error',
-  'cores-confidence',
-] as const;
-export type DecisionKind = (typeof DECISIONS)[number];
-
-/** What the advisor chose, with the moment and, where it passes guidance, the reason. */
-export interface Decision {
-  readonly what: DecisionKind;
-  readonly value: string;
-  readonly reason: string;
-  readonly at: string;
-}
-
 /** A paragraph of the office's own on a client's page: a copy, so that the page keeps what it said. */
 export interface Paragraph {
   readonly id: string;
@@ -307,23 +263,6 @@ export interface CaseFile {
   readonly paragraphs: Readonly<Record<string, Paragraph>>;
   /** What a test costs, in US dollars a sample, and the days until a report is expected; as typed. */
   readonly sampling: { readonly fee: string; readonly days: string };
-}
-
-/**
- * The key of a decision in the document.
- * @example decisionKey('lawn', 'lime-target') // 'lawn:lime-target'
- */
-export function decisionKey(areaId: string, what: DecisionKind): string {
-  return `${areaId}:${what}`;
-}
-
-/** The decision taken for an area, if any. */
-export function decisionOf(
-  file: Pick<CaseFile, 'decisions'>,
-  areaId: string,
-  what: DecisionKind,
-): Decision | undefined {
-  return own(file.decisions, decisionKey(areaId, what));
 }
 
 /** The areas in their order. */

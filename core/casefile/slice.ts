@@ -1,4 +1,10 @@
 import { own } from '../kernel/typed/own';
+import {
+  readDecisions,
+  type AreaDecisions,
+  type UnknownDecision,
+  type Vocabularies,
+} from './decisions';
 import { sampleOf, type Area, type CaseFile, type Report } from './casefile';
 
 /** What the plan of one area sees of its case, and all of it: two slices that are equal have equal plans. */
@@ -12,8 +18,9 @@ export interface AreaSlice extends Pick<CaseFile, 'labels' | 'sampling' | 'planF
   readonly reports: CaseFile['reports'];
   /** What was put on this area. */
   readonly past: CaseFile['past'];
-  /** What was decided for this area. */
-  readonly decisions: CaseFile['decisions'];
+  /** What was decided for this area, by kind, and what of it nobody here knows. */
+  readonly decisions: AreaDecisions;
+  readonly unknownDecisions: readonly UnknownDecision[];
 }
 
 function pick<T>(
@@ -33,8 +40,9 @@ function ofSample({ results, readings, ...report }: Report, sampleId: string): R
 }
 
 /** The part of a case that the plan of one of its areas rests on. */
-export function sliceOf(file: CaseFile, area: Area): AreaSlice {
+export function sliceOf(file: CaseFile, area: Area, vocabularies: Vocabularies): AreaSlice {
   const { id } = area;
+  const decided = readDecisions(file, id, vocabularies);
   const sample = sampleOf(file, id);
   const reports = sample
     ? Object.entries(file.reports).map(([key, report]) => [key, ofSample(report, sample.id)])
@@ -46,7 +54,8 @@ export function sliceOf(file: CaseFile, area: Area): AreaSlice {
     plantsOfSample: [...new Set(plants)],
     reports: Object.fromEntries(reports) as CaseFile['reports'],
     past: pick(file.past, (entry) => entry.areaId === id),
-    decisions: pick(file.decisions, (_decision, key) => key.startsWith(`${id}:`)),
+    decisions: decided.decisions,
+    unknownDecisions: decided.unknown,
     labels: file.labels,
     sampling: file.sampling,
     planFrom: file.planFrom,

@@ -1,5 +1,6 @@
+import { decisionKey } from '../casefile/decisions';
 import { fieldReport, lawnCase, ORACLE } from '../../test/cases';
-import { decisionKey, type CaseFile } from '../casefile/casefile';
+import { type CaseFile } from '../casefile/casefile';
 import { planCase } from './plan';
 import { queueFacts, queueOn, slipDigest, type QueueFacts } from './queue';
 

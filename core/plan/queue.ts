@@ -1,4 +1,5 @@
-import { decisionOf, type CaseFile, type Decision } from '../casefile/casefile';
+import { decisionOf, type Decision } from '../casefile/decisions';
+import { type CaseFile } from '../casefile/casefile';
 import { treatmentsIn } from '../treat/treatments';
 import type { Plan } from './types';
 import { addDays, addMonths, daysBetween, parseDate, type IsoDate } from '../kernel/typed/date';

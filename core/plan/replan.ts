@@ -1,5 +1,6 @@
 import type { AreaPlan, BrokenArea } from '../area/areaPlan';
 import { planArea } from '../area/planArea';
+import { vocabulariesOf } from '../area/vocabularies';
 import {
   areasOf,
   paragraphsOf,
@@ -263,7 +264,11 @@ export function replan(file: CaseFile, before?: Run, by: PlanWith = USUAL): Run 
   const basis = basisOf(file, by, old?.basis);
   const survey = surveyed(file, within(file, all), old?.survey);
   const areas = all.map((area): AreaRun => {
-    const madeFrom = { basis, slice: sliceOf(file, area), ground: survey.ground.get(area.id) };
+    const madeFrom = {
+      basis,
+      slice: sliceOf(file, area, vocabulariesOf(area, basis.materials, basis.pack)),
+      ground: survey.ground.get(area.id),
+    };
     const last = old?.areas.find((run) => run.madeFrom.slice.area.id === area.id);
     const isSame =
       last &&

@@ -1,4 +1,3 @@
-import { decisionOf } from '../casefile/casefile';
 import type { AreaSlice } from '../casefile/slice';
 import type { Extracted } from '../site/report/extracted';
 import { isCalcareous } from './calcareous';
@@ -157,8 +156,8 @@ function saidAs(analyte: 'p' | 'k', value: Tested, rating: Rating, low: Rating |
 }
 
 /** The bands of an area: of its soil group, and of the opinion that it follows. */
-function settledBands({ file, areaId }: ReadBy, printed: NutrientBands | null): Bands | null {
-  const group = decisionOf(file, areaId, 'soil-group')?.value;
+function settledBands({ file }: ReadBy, printed: NutrientBands | null): Bands | null {
+  const group = file.decisions['soil-group']?.value;
   return bandsFor(printed, group);
 }
 
@@ -206,9 +205,9 @@ function readOne(
 }
 
 /** The pack's bands of K, or those of the opinion that the area follows. */
-function bandsOfK({ file, areaId, pack }: ReadBy): NutrientBands | null {
+function bandsOfK({ file, pack }: ReadBy): NutrientBands | null {
   const printed = pack.soilTest.k;
-  const decided = decisionOf(file, areaId, 'opinion-k')?.value;
+  const decided = file.decisions['opinion-k']?.value;
   const opinion = printed && opinionOf('opinion-k', decided, printed.method);
   return printed && opinion ? withEnough(printed, opinion) : printed;
 }
@@ -223,7 +222,7 @@ export function readSoilTest(ctx: PlanContext, by: ReadBy, readings: Readings): 
   const { areaId, pack, file } = by;
   const { p, k, cec } = readings;
   // Bray-1 says too little where lime spends its acid: only what it finds in plenty is believed.
-  const calcareous = isCalcareous(file, areaId, readings);
+  const calcareous = isCalcareous(file, readings);
   const { soilTest } = pack;
   const kBands = bandsOfK(by);
   const critical =
@@ -234,7 +233,7 @@ export function readSoilTest(ctx: PlanContext, by: ReadBy, readings: Readings): 
     p: readOne(ctx, { ...by, calcareous }, 'p', p, soilTest.p, undefined),
     k: readOne(ctx, { ...by, calcareous }, 'k', k, kBands, critical),
   };
-  const group = decisionOf(file, areaId, 'soil-group')?.value;
+  const group = file.decisions['soil-group']?.value;
   return {
     ...read,
     byPack: by.packs.map((each) => ({

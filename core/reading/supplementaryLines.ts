@@ -10,7 +10,6 @@ import {
   type FurtherClass,
 } from '../catalog/packs/supplementaryBands';
 import { opinionOf, type OpinionId } from '../catalog/packs/opinions';
-import { decisionOf } from '../casefile/casefile';
 import type { ReadingInput } from './input';
 import { saltsTooHigh } from './salts';
 import type { Limits, ReadingLine } from './types';
@@ -38,13 +37,13 @@ function valueFor(analyte: FurtherAnalyte, { readings }: ReadingInput): Figure |
 /** The bands of an analyte, by the opinion that the area follows where it follows one. */
 function bandsOf(
   analyte: FurtherAnalyte,
-  { file, area, readings }: ReadingInput,
+  { file, readings }: ReadingInput,
   method: string,
 ): FurtherBands | undefined {
   const bands = furtherBands(analyte, method, readings.texture);
   if (!bands || (analyte !== 'cu' && analyte !== 'mn')) return bands;
   const what: OpinionId = analyte === 'cu' ? 'opinion-cu' : 'opinion-mn';
-  const opinion = opinionOf(what, decisionOf(file, area.id, what)?.value, method);
+  const opinion = opinionOf(what, file.decisions[what]?.value, method);
   if (!opinion) return bands;
   // Up to, but not with, the level that counts as enough.
   const step = 10 ** -bands.decimals;

@@ -1,4 +1,4 @@
-import { decisionOf, type Area } from '../casefile/casefile';
+import { type Area } from '../casefile/casefile';
 import type { AreaSlice } from '../casefile/slice';
 import { own } from '../kernel/typed/own';
 import type { Quantity } from '../kernel/units/quantity';
@@ -148,12 +148,12 @@ function shared(
  */
 export function goalOf(ctx: PlanContext, file: AreaSlice, area: Area, first: Plant): AreaGoal {
   const plants = plantsOf(area, first);
-  const school = decisionOf(file, area.id, 'window')?.value;
+  const school = file.decisions.window?.value;
   const named = plants.map((plant): Named => {
     const goal = windowOf(plant, plant === first ? school : undefined);
     return { plant, goal, figures: figuresOf(ctx, `${area.id}/plant/${plant.id}`, plant, goal) };
   });
-  const decided = decisionOf(file, area.id, 'governs')?.value;
+  const decided = file.decisions.governs?.value;
   const governing = plants.length > 1 ? named.find(({ plant }) => plant.id === decided) : undefined;
   const only = governing ?? (named.length === 1 ? named[0] : undefined);
   const acid = (only ? [only.plant] : plants).some(isAcidLover);

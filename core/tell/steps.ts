@@ -1,3 +1,4 @@
+import { stepOfDecision } from '../casefile/decisions';
 import { SHIPPED_MATERIALS } from '../catalog/materials/materials';
 import type { AreaPlan } from '../area/areaPlan';
 import type { Problems } from '../kernel/working/context';
@@ -24,11 +25,11 @@ export function followingStep(step: StepId): StepId | undefined {
 /** The parts of the case file whose typed values belong to a step, as path beginnings. */
 const TYPED_IN: Readonly<Record<Exclude<StepId, 'slip'>, RegExp>> = {
   ground: /^areas\/(?!.*\/site\/)/,
-  sample: /^areas\/.*\/site\/|^sampling\/|^decisions\/.*:cores-/,
+  sample: /^areas\/.*\/site\/|^sampling\//,
   results: /^(reports|samples|past)\/|^planFrom/,
   reading: /^$/,
-  ph: /^decisions\/(?!.*:(cores|feed)-)/,
-  feeding: /^decisions\/.*:feed-/,
+  ph: /^$/,
+  feeding: /^$/,
 };
 
 /** A label belongs where its bag is chosen: a fertilizer's to the feeding, any other to the pH. */
@@ -38,9 +39,15 @@ function labelStep(path: string): StepId | undefined {
   return SHIPPED_MATERIALS.fertilizers.some(({ id }) => id === material) ? 'feeding' : 'ph';
 }
 
+/** A decision belongs where it is shown. */
+function decisionStep(path: string): StepId | undefined {
+  const [root, key = ''] = path.split('/');
+  return root === 'decisions' ? stepOfDecision(key) : undefined;
+}
+
 function hasProblem(step: Exclude<StepId, 'slip'>, problems: Problems): boolean {
   return Object.keys(problems).some(
-    (path) => TYPED_IN[step].test(path) || (labelStep(path) ?? 'slip') === step,
+    (path) => TYPED_IN[step].test(path) || labelStep(path) === step || decisionStep(path) === step,
   );
 }
 

@@ -1,8 +1,8 @@
 /** The published JSON Schema and the validator give the same verdict on one corpus. */
+import { DECISIONS } from '../../core/casefile/decisions';
 import { readFileSync } from 'node:fs';
 import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
-import { DECISIONS } from '../../core/casefile/casefile';
 import { SOURCES } from '../../core/kernel/sources';
 import { applyPatches } from '../../store/patch';
 import { hasCaseShape } from './caseFile';

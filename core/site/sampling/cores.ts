@@ -1,4 +1,4 @@
-import { decisionKey, decisionOf } from '../../casefile/casefile';
+import { decisionKey } from '../../casefile/decisions';
 import type { AreaSlice } from '../../casefile/slice';
 import { CONFIDENCE, VARIATION, type Confidence, type Varied } from '../../tables/ground/sampling';
 import { isOwn } from '../../kernel/typed/own';
@@ -40,14 +40,14 @@ function oneOf<K extends string>(
 /** The number of cores for a wanted precision, as the advisor asks for it. */
 export function precisionOf(ctx: PlanContext, file: AreaSlice, areaId: string): Precision {
   const decided = (what: 'cores-for' | 'cores-confidence'): string | undefined =>
-    decisionOf(file, areaId, what)?.value;
+    file.decisions[what]?.value;
   const of = oneOf<Varied>(decided('cores-for'), VARIATION, 'p');
   const confidence = oneOf<Confidence>(decided('cores-confidence'), CONFIDENCE, '90');
   const prefix = `${areaId}/sampling/precision`;
   const at = `decisions/${decisionKey(areaId, 'cores-error')}/value`;
   const error = ctx.number(
     { id: `${prefix}/error`, label: msg('sampling.error'), at },
-    decisionOf(file, areaId, 'cores-error')?.value ?? '',
+    file.decisions['cores-error']?.value ?? '',
     ERROR,
     '%',
     'share',

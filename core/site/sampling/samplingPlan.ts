@@ -1,4 +1,4 @@
-import { decisionOf, sampleOf, type Area } from '../../casefile/casefile';
+import { sampleOf, type Area } from '../../casefile/casefile';
 import type { AreaSlice } from '../../casefile/slice';
 import type { Ground } from '../ground/ground';
 import type { Plant } from '../../catalog/plants/plants';
@@ -17,7 +17,7 @@ import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { precisionOf, type Cores, type Precision } from './cores';
 
-const SAMPLING_SCHOOLS = ['composite', 'apart'] as const;
+export const SAMPLING_SCHOOLS = ['composite', 'apart'] as const;
 type SamplingSchool = (typeof SAMPLING_SCHOOLS)[number];
 
 /** One way to sample the ground: how many bags, cores in each, and what the tests cost. */
@@ -136,7 +136,7 @@ function schoolRow(
     [samples, fee],
     (n, each) => quantity(n.value * each.value, 'usd', 'money'),
   );
-  const chosen = (decisionOf(file, area.id, 'sampling-school')?.value || 'composite') === id;
+  const chosen = (file.decisions['sampling-school']?.value || 'composite') === id;
   return { id, chosen, samples, coresEach, coresInAll, cost };
 }
 

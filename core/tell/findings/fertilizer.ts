@@ -1,4 +1,3 @@
-import { decisionOf } from '../../casefile/casefile';
 import { MOST_DOSES } from '../../schedule/dosing/doses';
 import type { AreaPlan } from '../../area/areaPlan';
 import type { FindInput, Finder } from './finder';
@@ -35,7 +34,7 @@ function productFindings(finder: Finder, { file, plan, materials }: FindInput): 
   const { area, readings, treatments } = plan;
   const { chosen, candidates } = treatments.fertilizer;
   for (const what of ['feed-n', 'feed-p', 'feed-k', 'feed-one'] as const) {
-    const decided = decisionOf(file, area.id, what)?.value ?? '';
+    const decided = file.decisions[what]?.value ?? '';
     const role = what.slice('feed-'.length) as 'n' | 'p' | 'k' | 'one';
     const material = materials.fertilizers.find(({ id }) => id === decided);
     if (!material || candidates[role].includes(decided)) continue;
@@ -61,7 +60,7 @@ function productFindings(finder: Finder, { file, plan, materials }: FindInput): 
   }
 }
 
-function settlement(finder: Finder, { file, plan: { area, treatments } }: FindInput): void {
+function settlement(finder: Finder, { file, plan: { treatments } }: FindInput): void {
   const plan = treatments.fertilizer;
   const totals = plan.chosen.parts.map(({ set }) => set.total);
   if (totals.some((total) => 'absent' in total)) {
@@ -79,7 +78,7 @@ function settlement(finder: Finder, { file, plan: { area, treatments } }: FindIn
   if (plan.chosen.parts.some(({ set, applications }) => applications.length < set.doses.length)) {
     finder.find('feeding', 'decide', 'feedUndated', {}, totals);
   }
-  const settled = decisionOf(file, area.id, 'feeding-settled');
+  const settled = file.decisions['feeding-settled'];
   if (settled?.value === plan.digest) return;
   const name = settled && settled.value !== '' ? 'feedChangedSinceSettled' : 'feedUnsettled';
   finder.find('feeding', 'decide', name, {}, totals);

@@ -1,4 +1,3 @@
-import { decisionOf } from '../../casefile/casefile';
 import type { AreaSlice } from '../../casefile/slice';
 import type { AreaPlan } from '../../area/areaPlan';
 import type { Materials } from '../../catalog/materials/materials';
@@ -28,7 +27,7 @@ export class Finder {
     file: AreaSlice,
     private readonly areaId: string,
   ) {
-    this.answered = (decisionOf(file, areaId, 'checked')?.value ?? '').split(' ');
+    this.answered = (file.decisions.checked?.value ?? '').split(' ');
   }
 
   /** Says something; see `findingOf`. */

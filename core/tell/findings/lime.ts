@@ -1,5 +1,4 @@
 import type { LimeTreatment, PhStanding } from '../../treat/lime/types';
-import { decisionOf } from '../../casefile/casefile';
 import { MOST_DOSES } from '../../schedule/dosing/doses';
 import type { AreaPlan } from '../../area/areaPlan';
 import type { Readings } from '../../site/report/types';
@@ -29,8 +28,8 @@ function differing(plan: LimeTreatment): LimeTreatment['methods'] {
   );
 }
 
-function followsLaboratory({ file, plan: { area } }: FindInput): boolean {
-  return decisionOf(file, area.id, 'lime-method')?.value === 'laboratory';
+function followsLaboratory({ file }: FindInput): boolean {
+  return file.decisions['lime-method']?.value === 'laboratory';
 }
 
 /** What keeps the step from an answer. */
@@ -43,9 +42,9 @@ function whyAbsent({ goal, treatments: { lime } }: AreaPlan) {
 function settlement(finder: Finder, input: FindInput, plan: LimeTreatment): void {
   const {
     file,
-    plan: { area, ground, readings },
+    plan: { ground, readings },
   } = input;
-  const settled = decisionOf(file, area.id, 'ph-settled');
+  const settled = file.decisions['ph-settled'];
   if (plan.verdict === 'absent') {
     if (!readings.begun) return;
     finder.find('ph', 'decide', whyAbsent(input.plan), {}, [plan.from, plan.rate]);

@@ -1,5 +1,4 @@
 import type { SulfurTreatment } from '../../treat/sulfur/types';
-import { decisionOf } from '../../casefile/casefile';
 import { afterWarmMonths } from '../../treat/sulfur/past';
 import { EDGE_MARGIN } from '../../tables/sulfur';
 import type { FindInput, Finder } from './finder';
@@ -26,7 +25,7 @@ function ownIsMuch(finder: Finder, { ownMore }: SulfurTreatment): void {
 
 /** What there is to ask, to decide and to know about the sulfur of an area. */
 export function sulfurFindings(finder: Finder, { file, plan: areaPlan }: FindInput): void {
-  const { area, readings, ground, treatments } = areaPlan;
+  const { readings, ground, treatments } = areaPlan;
   const plan = treatments.sulfur;
   if (!plan) return;
   const { verdict, why, chosenMaterial, set, first } = plan;
@@ -49,14 +48,14 @@ export function sulfurFindings(finder: Finder, { file, plan: areaPlan }: FindInp
     const material = msg(`material.${chosenMaterial.id}`);
     finder.find('ph', 'note', 'sulfateAtOnce', { material }, [chosenMaterial.rate]);
   }
-  const decided = decisionOf(file, area.id, 'sulfur-material')?.value;
+  const decided = file.decisions['sulfur-material']?.value;
   const refusedRow = plan.materials.find(({ id, refused }) => refused && id === decided);
   if (refusedRow) finder.find('ph', 'note', 'aluminumRefused', {}, []);
   if ('absent' in set.total) {
     finder.find('ph', 'decide', 'areaMissing', {}, [set.total], { subject: 'sulfur' });
     return;
   }
-  if (decisionOf(file, area.id, 'sulfur-settled')?.value === plan.digest) return;
+  if (file.decisions['sulfur-settled']?.value === plan.digest) return;
   const figure = ground.known ? set.total : first;
   finder.find('ph', 'decide', 'sulfurUnsettled', { total: { working: figure.id } }, [figure]);
 }
@@ -66,11 +65,11 @@ export function sulfurFindings(finder: Finder, { file, plan: areaPlan }: FindInp
  * stops with the reason; what was spread too soon is said.
  */
 export function sulfurGuards(finder: Finder, { file, plan }: FindInput): void {
-  const { area, goal, readings, past, treatments } = plan;
+  const { goal, readings, past, treatments } = plan;
   const { waterPh } = readings;
   const { sulfur } = treatments;
   const days = past.sulfurOn;
-  const wanted = (decisionOf(file, area.id, 'sulfur-own')?.value ?? '').trim() !== '';
+  const wanted = (file.decisions['sulfur-own']?.value ?? '').trim() !== '';
   if (wanted && sulfur?.verdict === 'wait' && sulfur.why) {
     finder.find('ph', 'stop', 'sulfurTooSoon', { why: sulfur.why }, [sulfur.gross]);
   }

@@ -1,4 +1,3 @@
-import { decisionOf } from '../../casefile/casefile';
 import type { Plant } from '../../catalog/plants/plants';
 import { addRates, datesOf, readPast } from '../../site/past';
 import { laboratoryRates } from '../../site/report/recommendation';
@@ -140,7 +139,7 @@ export function nutrientNeeds(ctx: PlanContext, input: NeedInput): Needs {
   const { file, area, plant, pack, readings, ground, planFrom } = input;
   const own = packRates(ctx, input);
   const lab = laboratoryRates(ctx, `${area.id}/feed`, readings.recommended);
-  const source = followed(decisionOf(file, area.id, 'feed-source')?.value, own, lab);
+  const source = followed(file.decisions['feed-source']?.value, own, lab);
   const past = readPast(ctx, file, area.id, 'fertilizer', ground, planFrom);
   const last = datesOf(ctx, file, area.id, 'fertilizer').at(-1);
   const spaced = last ? addDays(last, dressingRules(pack, plant).intervalDays.value) : planFrom;

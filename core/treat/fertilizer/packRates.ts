@@ -1,4 +1,3 @@
-import { decisionOf } from '../../casefile/casefile';
 import { perAcreToPerThousand } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
@@ -131,13 +130,13 @@ function nitrogen(ctx: PlanContext, input: NeedInput, cells: Cells<NitrogenRates
 /** Where the area follows the opinion that nothing is given above a level, no phosphate above it. */
 function lessByOpinion<S extends Nutrient>(
   ctx: PlanContext,
-  { file, area, soilTest }: NeedInput,
+  { file, soilTest }: NeedInput,
   nutrient: S,
   id: string,
   rate: (id: string) => Rate<S>,
 ): Rate<S> {
   const { compared, bands } = soilTest.p;
-  const decided = decisionOf(file, area.id, 'opinion-p')?.value;
+  const decided = file.decisions['opinion-p']?.value;
   const opinion =
     nutrient === 'P2O5' ? opinionOf('opinion-p', decided, bands?.method ?? '') : undefined;
   if (!opinion || 'absent' in compared || compared.value.value <= opinion.enough) return rate(id);

@@ -1,8 +1,9 @@
 import { TREATMENT_CAUTIONS, type Proposal, type TreatmentCaution } from '../shared/treated';
-import { decisionOf } from '../../casefile/casefile';
 import type { Fertilizer } from '../../catalog/materials/types';
 import type { PlanContext } from '../../kernel/working/context';
+import type { DecisionKind } from '../../casefile/decisions';
 import type { DatesOf } from '../../schedule/requests';
+import { productDecision } from './productDecision';
 import { onDates, sideDressing, splitProducts, type UndatedProduct } from './splitApplications';
 import { balanceOf, handOrder, isNeeded, type Chosen } from './handOrder';
 import { feedHold, type FeedHold } from './hold';
@@ -19,12 +20,12 @@ import type {
 
 /** The decided one of some products, else the first. */
 function pick(
-  { file, area }: FertilizerInput,
+  { file }: FertilizerInput,
   what: 'feed-n' | 'feed-p' | 'feed-k' | 'feed-one',
   candidates: readonly Fertilizer[],
   first: Fertilizer | undefined,
 ): Fertilizer | undefined {
-  const decided = decisionOf(file, area.id, what)?.value;
+  const decided = file.decisions[what]?.value;
   return candidates.find(({ id }) => id === decided) ?? first;
 }
 
@@ -102,6 +103,19 @@ function digestOf(verdict: FertilizerVerdict, { parts }: UndatedOption): string 
   return [verdict, ...amounts].join(' ');
 }
 
+/** The school, the way and the products that stand. */
+function standsOf(
+  { source }: Needs,
+  { way, parts }: FertilizerOption,
+): FertilizerTreatment['stands'] {
+  const products = parts.map(({ role, material }) => [productDecision(role), material.id]);
+  return {
+    'feed-source': source,
+    'feed-way': way,
+    ...(Object.fromEntries(products) as Partial<Record<DecisionKind, string>>),
+  };
+}
+
 /** The hazards of what is fed, each once. */
 function cautionsOf({ parts }: FertilizerOption): TreatmentCaution[] {
   const fed = parts.map(({ material }) => material);
@@ -129,7 +143,7 @@ export function planFertilizer(
   const single = oneTripCandidates(needs.need, materials.fertilizers, plant);
   const byNeed = byNeedOption(ctx, input, needs, verdict === 'dose');
   const one = verdict === 'dose' ? oneTripOption(ctx, input, needs, single) : undefined;
-  const decided = decisionOf(file, area.id, 'feed-way')?.value;
+  const decided = file.decisions['feed-way']?.value;
   const chosen = decided === 'one-trip' && one ? one : byNeed;
   const ids = (list: readonly Fertilizer[]): string[] => list.map(({ id }) => id);
   const candidates = {
@@ -150,6 +164,8 @@ export function planFertilizer(
     return {
       kind: 'fertilizer',
       step: 'feeding',
+      settledBy: 'feeding-settled',
+      stands: standsOf(needs, taken),
       isDosed,
       products: taken.parts,
       cautions: isDosed ? cautionsOf(taken) : [],

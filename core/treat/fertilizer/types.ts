@@ -17,7 +17,8 @@ import type { NeedInput } from './needInput';
 export type FertilizerVerdict = 'absent' | 'held' | 'none-needed' | 'none-known' | 'dose';
 
 /** By need: each nutrient by its own product. One trip: one product, once. */
-export type FeedWay = 'by-need' | 'one-trip';
+export const FERTILIZER_WAYS = ['by-need', 'one-trip'] as const;
+export type FeedWay = (typeof FERTILIZER_WAYS)[number];
 
 export interface FertilizerInput extends NeedInput {
   readonly materials: Materials;

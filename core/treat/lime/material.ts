@@ -1,7 +1,6 @@
 import type { LimeBrings } from './types';
 import type { ProductRate } from '../shared/amounts';
 import type { TreatInput } from '../shared/input';
-import { decisionOf } from '../../casefile/casefile';
 import type { LimeMaterial } from '../../catalog/materials/types';
 import type { Readings } from '../../site/report/types';
 import { perThousandToTonsPerAcre } from '../../kernel/units/convert';
@@ -48,8 +47,8 @@ export interface ChosenMaterial {
  * that is advised against takes a reason; burnt lime is refused with any.
  */
 export function chosenMaterial(input: TreatInput): ChosenMaterial {
-  const { file, area, materials, readings } = input;
-  const decision = decisionOf(file, area.id, 'lime-material');
+  const { file, materials, readings } = input;
+  const decision = file.decisions['lime-material'];
   const decided = materials.lime.find(({ id }) => id === decision?.value);
   const short = magnesiumIsShort(readings);
   const usual = materials.lime.find(({ forMagnesium }) => short && forMagnesium);

@@ -1,4 +1,4 @@
-import { decisionKey, decisionOf } from '../../casefile/casefile';
+import { decisionKey } from '../../casefile/decisions';
 import type { AreaSlice } from '../../casefile/slice';
 import { SMP_DEPTH_IN } from '../../tables/lime/smp';
 import {
@@ -22,6 +22,13 @@ import { smpTopRow } from './methods/smp';
 
 type OptionId = RequirementMethod['id'] | 'laboratory' | 'own';
 type LimestoneRate = Figure<Quantity<'lb/1000ft2', 'limestone'>>;
+
+/** Every way that may be decided for: the methods, the laboratory's and the advisor's own. */
+export const LIME_OPTIONS: readonly string[] = [
+  ...REQUIREMENT_METHODS.map(({ id }) => id),
+  'laboratory',
+  'own',
+];
 
 /** One way to a lime requirement, before the bag's quality. */
 export interface RequirementOption {
@@ -212,7 +219,7 @@ function labRate(ctx: PlanContext, prefix: string, { readings }: OptionInput): L
 function laboratoryOption(ctx: PlanContext, input: OptionInput): RequirementOption {
   const prefix = `${input.areaId}/lime/laboratory`;
   const rate = labRate(ctx, prefix, input);
-  const rescaled = decisionOf(input.file, input.areaId, 'lab-rescale')?.value === 'yes';
+  const rescaled = input.file.decisions['lab-rescale']?.value === 'yes';
   const requirement = rescaled
     ? ctx.sheet.derive(
         'proportion',
@@ -237,7 +244,7 @@ function ownOption(
   { file, areaId, target }: OptionInput,
   guidance: RequirementOption | undefined,
 ): RequirementOption {
-  const decision = decisionOf(file, areaId, 'lime-own');
+  const decision = file.decisions['lime-own'];
   const at = `decisions/${decisionKey(areaId, 'lime-own')}/value`;
   const entry = { id: `${areaId}/lime/own/amount`, label: msg('lime.own'), at };
   const reason = decision?.reason.trim() ?? '';

@@ -1,3 +1,4 @@
+import { decisionKey } from '../../casefile/decisions';
 import type { Application, Proposal, TreatmentCaution } from '../shared/treated';
 import type { LimeTreatment, LimeVerdict, PhStanding } from './types';
 import type { ProductRate } from '../shared/amounts';
@@ -5,7 +6,6 @@ import { limeRequestId } from '../shared/limeRequestId';
 import type { TreatInput } from '../shared/input';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
 import type { Situation } from '../../catalog/situations';
-import { decisionKey, decisionOf } from '../../casefile/casefile';
 import { addPounds, bagsFor, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
 import { HALVES_ABOVE_TONS, LIME_WORKS_MONTHS, NO_TILL_TONS } from '../../tables/lime/timing';
 import { TRI_STATE_ORGANIC } from '../../tables/lime/triState';
@@ -43,7 +43,7 @@ function targetOf(ctx: PlanContext, input: TreatInput): LimeTreatment['target'] 
   const { file, area, pack, readings } = input;
   const id = `${area.id}/lime/target`;
   const label = msg('lime.target');
-  const decided = decisionOf(file, area.id, 'lime-target');
+  const decided = file.decisions['lime-target'];
   if (!decided || decided.value.trim() === '') {
     return readings.organic
       ? ctx.constant({ id, label, source: 'e-2567' }, TRI_STATE_ORGANIC.max, 'pH', 'water')
@@ -75,7 +75,7 @@ function depthOf(
 ): LimeTreatment['treatedDepth'] {
   const id = `${area.id}/lime/treated-depth`;
   const label = msg('lime.treatedDepth');
-  const decided = decisionOf(file, area.id, 'lime-depth');
+  const decided = file.decisions['lime-depth'];
   if (!decided || decided.value.trim() === '') {
     const { value, standing } = pack.lime.bySituation[area.situation].depth;
     return ctx.constant({ id, label, source: 'practice', standing }, value, 'in', 'depth');
@@ -114,13 +114,13 @@ function standingOf({ goal, readings }: TreatInput): PhStanding {
  * reason, goes on: a laboratory's routine line does not. What is worth a trip is told by effective lime.
  */
 function verdictOf(
-  { area, file, pack, goal, readings }: TreatInput,
+  { file, pack, goal, readings }: TreatInput,
   standing: PhStanding,
   { id: chosen, advised }: RequirementOption,
   rate: ProductRate,
   credited: boolean,
 ): LimeVerdict {
-  const decided = decisionOf(file, area.id, 'lime-method')?.value;
+  const decided = file.decisions['lime-method']?.value;
   if (standing === 'high' && decided !== 'own') return 'none-needed';
   if (decided !== 'own' && decided !== 'laboratory') {
     if (standing === 'right') return 'none-needed';
@@ -277,7 +277,7 @@ export function planLime(ctx: PlanContext, given: TreatInput): Proposal<LimeTrea
   const pottingMix = ground.parts?.kind === 'container';
   const shared = { file, areaId: area.id, readings, target, treatedDepth, credit, pottingMix };
   const options = requirementOptions(ctx, shared);
-  const chosen = chosenOption(options, decisionOf(file, area.id, 'lime-method')?.value);
+  const chosen = chosenOption(options, file.decisions['lime-method']?.value);
   const methods = methodRows(ctx, input, options, chosen, bag);
   const rows = materialRows(ctx, input, chosen, bags, materialId);
   const chosenRow = rows.find((row) => row.chosen);
@@ -306,8 +306,7 @@ export function planLime(ctx: PlanContext, given: TreatInput): Proposal<LimeTrea
     caustic: taken.material.limit === 'bare-only',
     credit,
     from: readings.waterPh,
-    ownReason:
-      chosen.id === 'own' ? decisionOf(file, area.id, 'lime-own')?.reason.trim() : undefined,
+    ownReason: chosen.id === 'own' ? file.decisions['lime-own']?.reason.trim() : undefined,
     forMagnesium: taken.material.forMagnesium ?? false,
     brings,
     inHalves: isInHalves(area.situation, brings.tonsPerAcre),
@@ -323,6 +322,8 @@ export function planLime(ctx: PlanContext, given: TreatInput): Proposal<LimeTrea
     return {
       kind: 'lime',
       step: 'ph',
+      settledBy: 'ph-settled',
+      stands: { 'lime-method': chosen.id, 'lime-material': materialId },
       isDosed: verdict === 'dose',
       products: [{ role: 'lime', materialId, bag: bag.size, rate, applications }],
       cautions: cautionsOf(worked),

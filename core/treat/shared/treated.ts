@@ -1,3 +1,4 @@
+import type { DecisionKind, Settlement } from '../../casefile/decisions';
 import type { MaterialId } from '../../catalog/materials/types';
 import type { IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';
@@ -47,8 +48,11 @@ export interface Treated<Kind extends string> {
   readonly cautions: readonly TreatmentCaution[];
   /** When a new test tells whether more is due. */
   readonly testOn: IsoDate | undefined;
-  /** What a settlement of it stands for; it lapses when this changes. */
+  /** The decision that settles it, and what that stands for: it lapses when the digest changes. */
+  readonly settledBy: Settlement;
   readonly digest: string;
+  /** What was chosen, decided for or not: a settlement writes it down. */
+  readonly stands: Readonly<Partial<Record<DecisionKind, string>>>;
 }
 
 /**

@@ -1,5 +1,4 @@
 import type { SulfurVerdict } from './types';
-import { decisionOf } from '../../casefile/casefile';
 import type { AreaSlice } from '../../casefile/slice';
 import { CARBONATE_PH } from '../../tables/sulfur';
 import { msg, type Msg } from '../../kernel/messages/msg';
@@ -7,10 +6,9 @@ import { msg, type Msg } from '../../kernel/messages/msg';
 /** Whether sulfur can work in this soil at all, or why it is not begun; nothing where it is possible. */
 export function worthIt(
   file: AreaSlice,
-  areaId: string,
   ph: number,
 ): { readonly verdict: SulfurVerdict; readonly why: Msg } | undefined {
-  const fizz = decisionOf(file, areaId, 'fizz')?.value ?? '';
+  const fizz = file.decisions.fizz?.value ?? '';
   const { askFrom, testFrom, refuseAbove } = CARBONATE_PH;
   if (fizz === 'yes') return { verdict: 'refused', why: msg('sulfur.why.fizz') };
   if (ph > refuseAbove) {

@@ -1,9 +1,9 @@
+import { decisionKey } from '../../casefile/decisions';
 import type { Application, Proposal, Treated, TreatmentCaution } from '../shared/treated';
 import type { SulfurMaterialRow, SulfurTreatment } from './types';
 import { standStill } from './water';
 import type { TreatInput } from '../shared/input';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
-import { decisionKey, decisionOf } from '../../casefile/casefile';
 import { bagsFor, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
 import {
   FIRST_AIM,
@@ -140,7 +140,7 @@ function ownGross(
   { file, area }: TreatInput,
   gross: SulfurRate,
 ): { readonly rate: SulfurRate; readonly reason: string } | undefined {
-  const decision = decisionOf(file, area.id, 'sulfur-own');
+  const decision = file.decisions['sulfur-own'];
   if (!decision || decision.value.trim() === '') return undefined;
   const at = `decisions/${decisionKey(area.id, 'sulfur-own')}/value`;
   const entry = { id: `${area.id}/sulfur/own`, label: msg('sulfur.own'), at };
@@ -186,7 +186,7 @@ function verdictOf(
 ): Pick<SulfurTreatment, 'verdict' | 'why'> {
   const { waterPh } = input.readings;
   const ph = 'absent' in waterPh ? 0 : waterPh.value.value;
-  const refused = worthIt(input.file, input.area.id, ph);
+  const refused = worthIt(input.file, ph);
   if (refused) return refused;
   const until = waitsUntil(input, past, left);
   if (until) return { verdict: 'wait', why: msg('sulfur.why.wait', { date: { date: until } }) };
@@ -236,10 +236,10 @@ function bagsToBuy(
  * Whether sulfur is a question at all: plants of sour soil above their range, or others where the advisor asks for it; on
  * soil that tables of soils speak of.
  */
-function isAskedFor({ file, area, goal, ground, readings }: TreatInput): boolean {
+function isAskedFor({ file, goal, ground, readings }: TreatInput): boolean {
   const { waterPh, organic } = readings;
   if (goal.conflict || organic || ground.parts?.kind === 'container') return false;
-  if (!goal.acid && decisionOf(file, area.id, 'sulfur-wanted')?.value !== 'yes') return false;
+  if (!goal.acid && file.decisions['sulfur-wanted']?.value !== 'yes') return false;
   return !('absent' in waterPh) && waterPh.value.value > goal.window.high;
 }
 
@@ -282,7 +282,7 @@ export function planSulfur(
     : gross;
   const most = atMost(ctx, `${at}/cap/now`, msg('sulfur.capNow'), [cap, left]);
   const first = atMost(ctx, `${at}/first`, msg('sulfur.first'), [need, most]);
-  const decided = decisionOf(file, area.id, 'sulfur-material')?.value;
+  const decided = file.decisions['sulfur-material']?.value;
   const fitting = materials.sulfur.filter((material) => !poisons(material, input.goal));
   const known = fitting.find(({ id }) => id === decided) ?? fitting[0];
   const rows = sulfurMaterials(ctx, input, first, known?.id ?? '');
@@ -338,6 +338,8 @@ function onDates(
   return {
     kind: 'sulfur',
     step: 'ph',
+    settledBy: 'sulfur-settled',
+    stands: { 'sulfur-material': chosen.id },
     isDosed: verdict === 'dose',
     products: [
       {

@@ -1,11 +1,6 @@
+import { decisionKey, DECISIONS } from '../../../core/casefile/decisions';
 import { nanoid } from 'nanoid';
-import {
-  areasOf,
-  decisionKey,
-  DECISIONS,
-  sampleOf,
-  type CaseFile,
-} from '../../../core/casefile/casefile';
+import { areasOf, sampleOf, type CaseFile } from '../../../core/casefile/casefile';
 import { blankColumn, newArea, newSample } from '../../../core/casefile/newCase';
 import { PLANTS } from '../../../core/catalog/plants/plants';
 import { own } from '../../../core/kernel/typed/own';

@@ -1,12 +1,6 @@
+import { decisionKey, type Decision, type DecisionKind } from '../../../core/casefile/decisions';
 import type { Analyte } from '../../../core/catalog/analytes';
-import {
-  decisionKey,
-  type CaseFile,
-  type Decision,
-  type DecisionKind,
-  type Label,
-  type Typed,
-} from '../../../core/casefile/casefile';
+import { type CaseFile, type Label, type Typed } from '../../../core/casefile/casefile';
 import { EMPTY_LABEL, emptyResult } from '../../../core/casefile/newCase';
 import type { Mesh } from '../../../core/tables/lime/fineness';
 import { own } from '../../../core/kernel/typed/own';

@@ -17,7 +17,7 @@ import { OpenableRow } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
 import { SelectField } from '../fields/Fields';
 import { decisionPlace } from '../context/places';
-import { productDecision } from '../shared/SettleButton';
+import { productDecision } from '../../../core/treat/fertilizer/productDecision';
 
 /** What a select of products offers; pesticide combinations are shown, and cannot be chosen. */
 function offered(candidates: readonly string[]): Option[] {

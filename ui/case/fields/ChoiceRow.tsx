@@ -1,7 +1,7 @@
 'use client';
 
+import type { DecisionKind } from '../../../core/casefile/decisions';
 import { useId, type ReactNode } from 'react';
-import type { DecisionKind } from '../../../core/casefile/casefile';
 import { OpenableRow } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
 import { decisionPlace } from '../context/places';

@@ -1,7 +1,7 @@
 'use client';
 
+import type { DecisionKind } from '../../../core/casefile/decisions';
 import type { ReactNode } from 'react';
-import type { DecisionKind } from '../../../core/casefile/casefile';
 import { text } from '../../format/text';
 import { useCase } from '../context/caseContext';
 import { TextField } from './Fields';

@@ -1,7 +1,7 @@
 'use client';
 
+import { decisionKey, decisionOf } from '../../../core/casefile/decisions';
 import type { ReactNode } from 'react';
-import { decisionKey, decisionOf } from '../../../core/casefile/casefile';
 import {
   asksApproval,
   findingKey,

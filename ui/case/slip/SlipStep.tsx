@@ -1,7 +1,7 @@
 'use client';
 
+import { decisionKey, decisionOf } from '../../../core/casefile/decisions';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
-import { decisionKey, decisionOf } from '../../../core/casefile/casefile';
 import { isSent, slipDigest } from '../../../core/plan/queue';
 import { useCase } from '../context/caseContext';
 import { useCommands, type Command } from '../../commands/registry';
