@@ -255,3 +255,33 @@ test('the policy has no exception for inline code, and the Desk’s scripts stay
   expect(sizes.length).toBeGreaterThan(3);
   expect(total).toBeLessThanOrEqual(200);
 });
+
+/** Compressed scripts that an address fetches when nothing is in the cache, kB. */
+async function weight(page: Page, address: string): Promise<number> {
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send('Network.enable');
+  await cdp.send('Network.setCacheDisabled', { cacheDisabled: true });
+  const sizes: number[] = [];
+  const onResponse = async (response: Response): Promise<void> => {
+    if (!response.url().endsWith('.js')) return;
+    sizes.push((await response.request().sizes()).responseBodySize);
+  };
+  page.on('response', onResponse);
+  await page.goto(address);
+  await page.waitForLoadState('networkidle');
+  page.off('response', onResponse);
+  await cdp.detach();
+  return sizes.reduce((sum, size) => sum + size, 0) / 1000;
+}
+
+test('the Desk with cases and a case fetch no more than they show', async ({ page }) => {
+  await county(page);
+  const desk = await weight(page, '/');
+  const link = page.locator('[data-case-link]').first();
+  const open = await weight(page, (await link.getAttribute('href')) ?? '');
+  console.log(
+    `compressed scripts: Desk with cases ${desk.toFixed(0)} kB, case ${open.toFixed(0)} kB`,
+  );
+  expect(desk).toBeLessThanOrEqual(230);
+  expect(open).toBeLessThanOrEqual(450);
+});

@@ -7,7 +7,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { IntlMessageFormat } from 'intl-messageformat';
 import { format } from 'prettier';
 
-const CATALOGUES = ['words/en.json', 'words/en.case.json'];
+const CATALOGUES = ['words/en.json', 'words/en.desk.json', 'words/en.case.json'];
 const FILE = 'core/kernel/messages/messages.ts';
 
 /** What a parameter is: a number that a plural turns on, a word that is chosen by, or anything shown. */

@@ -2,7 +2,8 @@ import { isDemo } from '../core/casefile/demo';
 import { newCase } from '../core/casefile/newCase';
 import { addCase } from './cases';
 import { AgrologosDb } from './db';
-import { markDemo, seedDemo } from './demo';
+import { seedDemo } from './demo';
+import { markDemo } from './desk';
 import { listCases } from './desk';
 
 const NOW = Date.UTC(2027, 9, 4);

@@ -1,8 +1,7 @@
 import type { CaseFile } from '../core/casefile/casefile';
-import { isDemo } from '../core/casefile/demo';
 import { db } from './db';
 import { indexRow } from './indexRow';
-import { changeLines, putLines } from './lines';
+import { putLines } from './lines';
 
 /**
  * Puts the demo county onto an empty Desk, once in the life of this browser's database and in one
@@ -28,14 +27,5 @@ export async function seedDemo(
     await base.cases.bulkPut(rows);
     await putLines(base, lines);
     return true;
-  });
-}
-
-/** Takes all demo cases off the Desk together, or with a `deletedAt` of 0 puts them back. */
-export async function markDemo(deletedAt: number, base = db): Promise<void> {
-  await base.transaction('rw', base.cases, base.deskLines, async () => {
-    const ids = (await base.cases.toCollection().primaryKeys()).filter(isDemo);
-    for (const id of ids) await base.cases.update(id, { deletedAt });
-    await changeLines(base, ids, (line) => ({ ...line, deletedAt }));
   });
 }

@@ -1,3 +1,4 @@
+import { isDemo } from '../core/casefile/demo';
 import { db, INDEX_VERSION, type AgrologosDb, type CaseIndexRow } from './db';
 import { allLines, changeLines } from './lines';
 
@@ -54,4 +55,13 @@ export async function listCases(base = db): Promise<Listed> {
     deleted: rows.filter(({ deletedAt }) => deletedAt > 0),
     outdated: rows.length < Math.max(all.length, stored),
   };
+}
+
+/** Takes all demo cases off the Desk together, or with a `deletedAt` of 0 puts them back. */
+export async function markDemo(deletedAt: number, base = db): Promise<void> {
+  await base.transaction('rw', base.cases, base.deskLines, async () => {
+    const ids = (await base.cases.toCollection().primaryKeys()).filter(isDemo);
+    for (const id of ids) await base.cases.update(id, { deletedAt });
+    await changeLines(base, ids, (line) => ({ ...line, deletedAt }));
+  });
 }

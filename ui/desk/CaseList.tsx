@@ -4,7 +4,7 @@ import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { QUEUES, queueOn, type Queue } from '../../core/plan/queue';
 import type { CaseIndexRow } from '../../store/db';
 import { localDay } from '../format/date';
-import { nameFrom, text } from '../format/text';
+import { nameFrom, text } from '../format/desk';
 import { useCommands, type Command } from '../commands/registry';
 import { Button } from '../kit/Button';
 import { CaseTable } from './CaseTable';
@@ -108,6 +108,8 @@ export function CaseList({ rows, onDelete, acts, below }: CaseListProps): ReactN
   );
   useCommands(commands);
   const chosen = found.find(({ row }) => row.id === chosenId) ?? found[0];
+  // The plan of a case that nobody has asked for yet is not fetched.
+  const look = (): void => setChosenId(chosen?.row.id);
   return (
     <div className="flex h-[calc(100vh-2.75rem)] bg-sheet">
       <main className="flex min-w-0 flex-1 flex-col overflow-y-auto px-6 py-4">
@@ -166,11 +168,13 @@ export function CaseList({ rows, onDelete, acts, below }: CaseListProps): ReactN
       </main>
       <aside
         aria-label={text('chosen.title')}
+        onPointerEnter={look}
+        onFocus={look}
         className="w-82 shrink-0 overflow-y-auto border-l border-rule bg-paper px-4 py-4 max-margin:hidden"
       >
         <h2 className="mb-2 text-label font-semibold text-ink-2">{text('chosen.title')}</h2>
         {chosen ? (
-          <ChosenCase key={chosen.row.id} row={chosen.row} />
+          <ChosenCase key={chosen.row.id} row={chosen.row} looked={chosenId !== undefined} />
         ) : (
           <p className="text-ink-2">{text('chosen.none')}</p>
         )}

@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { db, type CaseIndexRow } from '../../store/db';
-import { text } from '../format/text';
+import { messageText, text } from '../format/desk';
 import { Contained } from '../shell/Contained';
 import { Kbd } from '../kit/Kbd';
 import { caseAddress } from './caseAddress';
@@ -15,18 +15,19 @@ const CaseSummary = dynamic(() => import('./CaseSummary').then((file) => file.Ca
   ssr: false,
 });
 
+interface ChosenCaseProps {
+  readonly row: CaseIndexRow;
+  /** Somebody chose it or looks at it; before that only its line is told. */
+  readonly looked: boolean;
+}
+
 /** The chosen case beside the list: what it comes to, and where it goes on. */
-export function ChosenCase({ row }: { row: CaseIndexRow }): ReactNode {
-  const stored = useLiveQuery(() => db.cases.get(row.id), [row.id]);
+export function ChosenCase({ row, looked }: ChosenCaseProps): ReactNode {
   return (
     <>
       <p className="font-serif text-case font-semibold">{row.title || text('case.untitled')}</p>
       <p className="text-small text-ink-2">{[row.client, row.place].filter(Boolean).join(', ')}</p>
-      {stored && (
-        <Contained part={text('chosen.part')} attempt={stored}>
-          <CaseSummary doc={stored.doc} />
-        </Contained>
-      )}
+      {looked ? <Planned row={row} /> : <p className="mt-3">{messageText(row.turnsOn)}</p>}
       <p className="mt-4 flex items-center gap-2 text-small text-ink-2">
         <Link
           href={caseAddress(row)}
@@ -39,5 +40,16 @@ export function ChosenCase({ row }: { row: CaseIndexRow }): ReactNode {
         <Kbd>{text('chosen.key')}</Kbd>
       </p>
     </>
+  );
+}
+
+/** What the case comes to, from its document. */
+function Planned({ row }: { row: CaseIndexRow }): ReactNode {
+  const stored = useLiveQuery(() => db.cases.get(row.id), [row.id]);
+  if (!stored) return null;
+  return (
+    <Contained part={text('chosen.part')} attempt={stored}>
+      <CaseSummary doc={stored.doc} />
+    </Contained>
   );
 }

@@ -3,8 +3,8 @@
 import { useState, type ReactNode } from 'react';
 import { isDemo } from '../../core/casefile/demo';
 import type { CaseIndexRow } from '../../store/db';
-import { markDemo } from '../../store/demo';
-import { text } from '../format/text';
+import { markDemo } from '../../store/desk';
+import { text } from '../format/desk';
 import { Button } from '../kit/Button';
 
 /** What the demo county is, how to begin one's own work, and its removal with undo. */

@@ -7,7 +7,7 @@ import type { CaseIndexRow } from '../../store/db';
 import { isKept } from '../../store/persistence';
 import { readSetting } from '../../store/settings';
 import { formatDate, localDay } from '../format/date';
-import { text } from '../format/text';
+import { text } from '../format/shell';
 import { Button } from '../kit/Button';
 import { FilePick } from '../files/FilePick';
 import type { Outcome } from './FileOutcome';

@@ -5,7 +5,14 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { isDemo } from '../../core/casefile/demo';
-import { deleteCase, hasCases, listCases, purgeDeleted, restoreCase } from '../../store/desk';
+import {
+  deleteCase,
+  hasCases,
+  listCases,
+  markDemo,
+  purgeDeleted,
+  restoreCase,
+} from '../../store/desk';
 import type { CaseIndexRow } from '../../store/db';
 import { leftovers, livingPages } from '../../store/mirror';
 import { useCommands, type Command } from '../commands/registry';
@@ -59,7 +66,7 @@ async function fetchList(): Promise<void> {
 
 /** The invented county comes back as one, as it went. */
 function bringCountyBack(): void {
-  void import('../../store/demo').then(({ markDemo }) => markDemo(0));
+  void markDemo(0);
 }
 
 interface DeletedProps {

@@ -13,11 +13,13 @@ import type { Msg } from '../../core/kernel/messages/msg';
 import { messageText } from './message';
 import shell from '../../words/en.json';
 import cases from '../../words/en.case.json';
+import desk from '../../words/en.desk.json';
 
-const catalogue: Readonly<Record<string, string>> = { ...shell, ...cases };
+const catalogue: Readonly<Record<string, string>> = { ...shell, ...desk, ...cases };
 
-test('no id has words in both parts of the catalogue', () => {
-  expect(Object.keys(shell).filter((id) => id in cases)).toEqual([]);
+test('no id has words in two parts of the catalogue', () => {
+  const ids = [shell, desk, cases].flatMap((words) => Object.keys(words));
+  expect(ids.filter((id, at) => ids.indexOf(id) !== at)).toEqual([]);
 });
 
 function sources(folder: string): string[] {

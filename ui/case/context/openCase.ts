@@ -14,6 +14,8 @@ export type OpenedCase =
  * met another value for the advisor to choose.
  */
 export async function openCase(id: string): Promise<OpenedCase> {
+  // The check of documents is fetched while the case is still being read.
+  const checker = import('../../../files/schemas/caseFile');
   const page = claimPage();
   const living = await livingPages();
   const left = await replayPending(living, Date.now());
@@ -22,7 +24,7 @@ export async function openCase(id: string): Promise<OpenedCase> {
   if (read.kind === 'refused') {
     return { kind: 'refused', words: messageText(read.reason), document: read.raw };
   }
-  const { validateCaseFile } = await import('../../../files/schemas/caseFile');
+  const { validateCaseFile } = await checker;
   const checked = validateCaseFile(read.raw);
   if (checked.kind === 'invalid') {
     return { kind: 'refused', words: messageText(checked.reason), document: read.raw };
