@@ -37,6 +37,9 @@ test('the chosen case says what it comes to, and its figures open', async ({ pag
   await app.typeLawn(ORACLE);
   await app.desk();
   const chosen = page.getByRole('complementary', { name: 'Chosen case' });
+  // Its line until somebody looks at it, then what it comes to.
+  await expect(chosen).toContainText('The lime is to be settled');
+  await chosen.hover();
   await expect(chosen).toContainText('Lime this lawn: 708 lb of pelletized limestone');
   await chosen.getByRole('button', { name: '708' }).click();
   await expect(page.getByRole('region', { name: 'How this was reached' })).toContainText(

@@ -53,15 +53,5 @@ export function fertilizerAcid(
   if (!fertilizer.isDosed || parts.some(({ role }) => role === 'row')) return undefined;
   const at = `${areaId}/outlook/acid`;
   const acids = parts.map((part) => acidOf(ctx, at, part));
-  return ctx.sheet.derive(
-    'add',
-    { id: at, label: msg('outlook.acid') },
-    acids,
-    (...all: readonly Quantity<'lb/1000ft2', 'CaCO3'>[]) =>
-      quantity(
-        all.reduce((sum, { value }) => sum + value, 0),
-        'lb/1000ft2',
-        'CaCO3',
-      ),
-  );
+  return ctx.sheet.add({ id: at, label: msg('outlook.acid') }, acids, 'lb/1000ft2', 'CaCO3');
 }

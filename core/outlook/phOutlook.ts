@@ -48,11 +48,11 @@ function startOf(ctx: PlanContext, at: string, { waterPh, phUncertainty }: Readi
     low: -off,
     high: off,
   });
-  return ctx.sheet.derive(
-    'add',
+  return ctx.sheet.add(
     { id: `${at}/start`, label: msg('outlook.start') },
     [waterPh, noise],
-    (ph, more) => quantity(ph.value + more.value, 'pH', 'water'),
+    'pH',
+    'water',
   );
 }
 
@@ -111,11 +111,11 @@ function limeReach(ctx: PlanContext, at: string, { rate }: LimeTreatment, of: Me
     (product, all, taken) =>
       quantity((product.value * all.value) / taken.value, 'lb/1000ft2', 'product'),
   );
-  return ctx.sheet.derive(
-    'divide',
+  return ctx.sheet.divide(
     { id: `${at}/reach`, label: msg('outlook.reach') },
     [rate, full],
-    (spread, all) => quantity(spread.value / all.value, 'ratio', 'share'),
+    'ratio',
+    'share',
   );
 }
 
@@ -128,9 +128,7 @@ function creditReach(
 ): Share {
   const entry = { id: `${at}/credit`, label: msg('outlook.creditReach') };
   if (!credit) return ctx.constant(entry, 0, 'ratio', 'share');
-  return ctx.sheet.derive('divide', entry, [credit, of.option.requirement], (working, all) =>
-    quantity(working.value / all.value, 'ratio', 'share'),
-  );
+  return ctx.sheet.divide(entry, [credit, of.option.requirement], 'ratio', 'share');
 }
 
 /** What the line comes to on a day, with no more decimals than a test has. */
@@ -224,18 +222,18 @@ function afterSulfur(
     ? worksIn(ctx, at, SULFATE_WORKS, 'outlook.sulfateWorks')
     : worksIn(ctx, at, SULFUR_WORKS, 'outlook.sulfurWorks');
   const asSulfur = sulfate
-    ? ctx.sheet.derive(
-        'multiply',
+    ? ctx.sheet.multiply(
         { id: `${at}/as-sulfur`, label: msg('outlook.asSulfur') },
         [rate, bag.share],
-        (r, s) => quantity(r.value * s.value, 'lb/1000ft2', 'S'),
+        'lb/1000ft2',
+        'S',
       )
     : first;
-  const plain = ctx.sheet.derive(
-    'divide',
+  const plain = ctx.sheet.divide(
     { id: `${at}/reach/table`, label: msg('outlook.reach') },
     [asSulfur, bySchool],
-    (now, all) => quantity(now.value / all.value, 'ratio', 'share'),
+    'ratio',
+    'share',
   );
   const apart = ctx.constant(
     { id: `${at}/reach/apart`, label: msg('outlook.schoolsApart'), source: 'practice' },

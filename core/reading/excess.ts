@@ -42,12 +42,7 @@ function fall(
     'ppm',
     compared.value.of,
   );
-  const over = ctx.sheet.derive(
-    'subtract',
-    { id: `${id}/over`, label: msg('excess.over') },
-    [compared, end],
-    (now, to) => quantity(now.value - to.value, 'ppm', to.of),
-  );
+  const over = ctx.sheet.subtract({ id: `${id}/over`, label: msg('excess.over') }, [compared, end]);
   const { low, value: middle, high } = DRAW_DOWN[nutrient];
   const each = ctx.sheet.leaf(
     'constant',
@@ -65,7 +60,7 @@ function fall(
     'convert',
     { id: `${id}/per-thousand`, label: msg('school.perThousand'), source: 'definition' },
     [perAcre],
-    (q) => perAcreToPerThousand(q),
+    perAcreToPerThousand,
   );
   const years = ctx.sheet.derive(
     'divide',

@@ -30,7 +30,7 @@ function sodiumShare(
     'equation',
     { id: `${id}/charge`, label: msg('report.ppmToMeq'), detail: { equation: 'ppm-to-meq' } },
     [na, mass],
-    (q, g) => ppmToMilliequivalents(q, g),
+    ppmToMilliequivalents,
   );
   const hundred = ctx.constant({ id: `${id}/whole`, label: msg('reading.whole') }, 100, '%', 'CEC');
   return ctx.sheet.derive(

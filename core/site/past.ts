@@ -3,7 +3,7 @@ import type { AreaSlice } from '../casefile/slice';
 import type { Ground } from './ground/ground';
 import { daysBetween, type IsoDate } from '../kernel/typed/date';
 import { totalToPerThousand } from '../kernel/units/convert';
-import { quantity, type Quantity } from '../kernel/units/quantity';
+import type { Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
 import { msg, type Msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
@@ -141,7 +141,7 @@ function readRate(
     'divide',
     { id: rateId, label: msg('past.rate') },
     [pounds, ground.extent],
-    (lb, ft2) => totalToPerThousand(lb, ft2),
+    totalToPerThousand,
   );
 }
 
@@ -152,12 +152,5 @@ export function addRates<S extends 'limestone' | 'N' | 'P2O5' | 'K2O' | 'S'>(
   rates: readonly Figure<Quantity<'lb/1000ft2', S>>[],
   of: S,
 ): Figure<Quantity<'lb/1000ft2', S>> {
-  type Rate = Quantity<'lb/1000ft2', S>;
-  return ctx.sheet.derive('add', entry, rates, (...all: readonly Rate[]) =>
-    quantity(
-      all.reduce((sum, { value }) => sum + value, 0),
-      'lb/1000ft2',
-      of,
-    ),
-  );
+  return ctx.sheet.add(entry, rates, 'lb/1000ft2', of);
 }

@@ -1,7 +1,7 @@
 import type { CaseFile } from '../casefile/casefile';
 import type { MaterialId } from '../catalog/materials/types';
 import { bagsToCost } from '../kernel/units/convert';
-import { quantity, type Quantity } from '../kernel/units/quantity';
+import type { Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
 import { msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
@@ -48,18 +48,16 @@ function purchaseRow(ctx: PlanContext, file: CaseFile, uses: readonly Use[]): Pu
     uses.flatMap((use) => use.pounds),
   );
   const bags = bagsFor(ctx, `${prefix}/bags`, pounds, bag);
-  const held = ctx.sheet.derive(
-    'multiply',
+  const held = ctx.sheet.multiply(
     { id: `${prefix}/held`, label: msg('buy.inBags') },
     [bags, bag],
-    (n, size) => quantity(n.value * size.value, 'lb', 'product'),
+    'lb',
+    'product',
   );
-  const leftOver = ctx.sheet.derive(
-    'subtract',
-    { id: `${prefix}/left-over`, label: msg('buy.leftOver') },
-    [held, pounds],
-    (all, used) => quantity(all.value - used.value, 'lb', 'product'),
-  );
+  const leftOver = ctx.sheet.subtract({ id: `${prefix}/left-over`, label: msg('buy.leftOver') }, [
+    held,
+    pounds,
+  ]);
   const price = ctx.number(
     { id: `${prefix}/price`, label: msg('buy.price'), at: `labels/${materialId}/price` },
     file.labels[materialId]?.price ?? '',
@@ -71,7 +69,7 @@ function purchaseRow(ctx: PlanContext, file: CaseFile, uses: readonly Use[]): Pu
     'multiply',
     { id: `${prefix}/cost`, label: msg('buy.cost') },
     [bags, price],
-    (n, each) => bagsToCost(n, each),
+    bagsToCost,
   );
   return [{ materialId, pounds, bag, bags, leftOver, cost }];
 }
@@ -94,13 +92,7 @@ export function purchaseFor(ctx: PlanContext, file: CaseFile, uses: readonly Use
   const costs = rows.map(({ cost }) => cost);
   const cost =
     rows.length > 0
-      ? ctx.sheet.derive('add', entry, costs, (...all: readonly Quantity<'usd', 'money'>[]) =>
-          quantity(
-            all.reduce((sum, { value }) => sum + value, 0),
-            'usd',
-            'money',
-          ),
-        )
+      ? ctx.sheet.add(entry, costs, 'usd', 'money')
       : ctx.sheet.absent(entry, msg('absent.nothingToBuy'));
   return { rows, cost };
 }

@@ -34,7 +34,7 @@ export function unsureAmounts(
         'multiply',
         { id: `${areaId}/ground/range/${role}`, label: msg('dose.overRange') },
         [rate as ProductRate, unsure],
-        (each, extent) => perThousandToTotal(each, extent),
+        perThousandToTotal,
       );
       if ('absent' in total || !total.range) return [];
       return [{ step, role, materialId, total, range: total.range }];

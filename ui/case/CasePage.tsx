@@ -9,6 +9,7 @@ import type { StepId } from '../../core/kernel/working/finding';
 import { db } from '../../store/db';
 import type { CaseSession } from '../../store/session';
 import { text } from '../format/text';
+import { OfficeProvider } from '../slip/useOffice';
 import { CaseScreen } from './CaseScreen';
 import { openCase, type OpenedCase } from './context/openCase';
 import { RefusedCase } from './RefusedCase';
@@ -82,5 +83,9 @@ export function CasePage(): ReactNode {
   if (opened.kind === 'refused') {
     return <RefusedCase id={id} words={opened.words} document={opened.document} />;
   }
-  return <CaseScreen session={opened.session} step={step} areaId={areaId} go={go} />;
+  return (
+    <OfficeProvider>
+      <CaseScreen session={opened.session} step={step} areaId={areaId} go={go} />
+    </OfficeProvider>
+  );
 }

@@ -14,12 +14,20 @@ import { text } from '../format/text';
 import { Button } from '../kit/Button';
 import { Signature } from '../slip/Signature';
 import { SlipBlocks } from '../slip/SlipBlocks';
-import { useOffice } from '../slip/useOffice';
+import { OfficeProvider, useOffice } from '../slip/useOffice';
 import { WorkingProvider } from '../working/openWorking';
 import { Labels } from './Labels';
 
 /** The client's page on how to take the samples, or the labels of the bags: `/print?id=…&what=labels`. */
 export function PrintPage(): ReactNode {
+  return (
+    <OfficeProvider>
+      <Sheet />
+    </OfficeProvider>
+  );
+}
+
+function Sheet(): ReactNode {
   const params = useSearchParams();
   const id = params.get('id') ?? '';
   const what = params.get('what') === 'labels' ? 'labels' : 'sheet';

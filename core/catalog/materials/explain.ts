@@ -39,7 +39,7 @@ function inBag<S extends Nutrient>(
     'convert',
     { id: `${prefix}/share`, label: msg('feed.share') },
     [percent],
-    (q) => percentToShare(q),
+    percentToShare,
   );
   return ctx.sheet.derive(
     'multiply',
@@ -80,10 +80,8 @@ function asElements(
     label: msg(`shed.element.${what}`),
     source: 'aapfco' as const,
   });
-  const phosphorus = ctx.sheet.derive('convert', named('P'), [P2O5], (q) =>
-    phosphateToPhosphorus(q),
-  );
-  const potassium = ctx.sheet.derive('convert', named('K'), [K2O], (q) => potashToPotassium(q));
+  const phosphorus = ctx.sheet.derive('convert', named('P'), [P2O5], phosphateToPhosphorus);
+  const potassium = ctx.sheet.derive('convert', named('K'), [K2O], potashToPotassium);
   const said = (name: 'P' | 'K', oxide: Figure, element: Figure): Msg =>
     msg(`shed.oxide.${name}`, { oxide: { working: oxide.id }, element: { working: element.id } });
   return [

@@ -96,13 +96,11 @@ export class PlanContext {
       const paces = this.sheet.leaf('typed', asTyped, quantity(value, unit, of));
       const paced = { id: entry.id, label: msg('ground.paced') };
       if (!pace) return this.sheet.absent(paced, msg('absent.noPaces'), [paces.id]);
-      return this.sheet.derive('multiply', paced, [paces, pace()], (n, each) =>
-        pacesToFeet(n, each),
-      );
+      return this.sheet.derive('multiply', paced, [paces, pace()], pacesToFeet);
     }
     const typed = this.sheet.leaf('typed', asTyped, quantity(value, unit, of));
     const converted = { id: entry.id, label: msg('ground.inFeet'), source: 'definition' as const };
-    return this.sheet.derive('convert', converted, [typed], (length) => lengthToFeet(length));
+    return this.sheet.derive('convert', converted, [typed], lengthToFeet);
   }
 
   /** Reads a typed date at its place; what does not parse is a problem there and gives nothing. */

@@ -1,4 +1,5 @@
-import { NotFinite, type Quantity } from '../units/quantity';
+import type { Over, Times } from '../units/products';
+import { NotFinite, quantity, type Quantity, type Substance, type Unit } from '../units/quantity';
 import type { SourceId, Standing } from '../sources';
 import { rangeBy } from './interval';
 import { msg, type Msg } from '../messages/msg';
@@ -144,6 +145,92 @@ export class Sheet {
       if (error instanceof NotFinite) return this.absent(entry, msg('absent.noNumber'), ids);
       throw error;
     }
+  }
+
+  /** Adds figures of one unit up; nothing to add comes to zero. */
+  add<U extends Unit, S extends Substance>(
+    entry: Entry,
+    figures: readonly Figure<Quantity<U, Substance>>[],
+    unit: U,
+    of: S,
+  ): Figure<Quantity<U, S>> {
+    return this.derive('add', entry, figures, (...all: readonly Quantity[]) =>
+      quantity(
+        all.reduce((sum, { value }) => sum + value, 0),
+        unit,
+        of,
+      ),
+    );
+  }
+
+  /** The first figure less the second. */
+  subtract<Q extends Quantity>(
+    entry: Entry,
+    figures: readonly [from: Figure<Q>, less: Figure<Q>],
+  ): Figure<Q> {
+    return this.combined('subtract', entry, figures, ([from = NaN, less = NaN]) => from - less);
+  }
+
+  /** The first figure less all others, never below zero. */
+  deduct<Q extends Quantity>(
+    entry: Entry,
+    figures: readonly [from: Figure<Q>, ...less: Figure<Q>[]],
+  ): Figure<Q> {
+    return this.combined('deduct', entry, figures, ([from = NaN, ...less]) =>
+      Math.max(
+        0,
+        less.reduce((left, value) => left - value, from),
+      ),
+    );
+  }
+
+  /** The smallest of several figures. */
+  cap<Q extends Quantity>(entry: Entry, figures: readonly Figure<Q>[]): Figure<Q> {
+    return this.combined('cap', entry, figures, (values) => Math.min(...values));
+  }
+
+  /** Figures of one unit put together into another of it. */
+  private combined<Q extends Quantity>(
+    op: Op,
+    entry: Entry,
+    figures: readonly Figure<Q>[],
+    compute: (values: readonly number[]) => number,
+  ): Figure<Q> {
+    if (figures.length === 0) return this.absent(entry, msg('absent.noNumber'));
+    return this.derive(op, entry, figures, (...values: readonly Q[]) => {
+      const { unit, of } = values[0] as Q;
+      return quantity(compute(values.map(({ value }) => value)), unit, of) as Q;
+    });
+  }
+
+  /** The product of two figures, in the unit that theirs come to. */
+  multiply<
+    A extends Quantity,
+    B extends Quantity,
+    U extends Times<A['unit'], B['unit']>,
+    S extends Substance,
+  >(
+    entry: Entry,
+    figures: readonly [Figure<A>, Figure<B>],
+    unit: U,
+    of: S,
+  ): Figure<Quantity<U, S>> {
+    return this.derive('multiply', entry, figures, (a, b) => quantity(a.value * b.value, unit, of));
+  }
+
+  /** One figure over another, in the unit that theirs come to. */
+  divide<
+    A extends Quantity,
+    B extends Quantity,
+    U extends Over<A['unit'], B['unit']>,
+    S extends Substance,
+  >(
+    entry: Entry,
+    figures: readonly [Figure<A>, Figure<B>],
+    unit: U,
+    of: S,
+  ): Figure<Quantity<U, S>> {
+    return this.derive('divide', entry, figures, (a, b) => quantity(a.value / b.value, unit, of));
   }
 
   /**

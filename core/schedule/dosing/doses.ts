@@ -56,11 +56,11 @@ function forEach(
   if (!parts || 'absent' in parts.count || parts.count.value.value === 1) return undefined;
   const { count, kind } = parts;
   const share = (name: string, pounds: Figure<Product>): Figure<Product> =>
-    ctx.sheet.derive(
-      'divide',
+    ctx.sheet.divide(
       { id: `${id}/each/${name}`, label: msg(`dose.each.${kind}`) },
       [pounds, count],
-      (all, n) => quantity(all.value / n.value, 'lb', 'product'),
+      'lb',
+      'product',
     );
   const prefix = { id: `${id}/each`, rounded: `${id}/each/printed` };
   const most = limit && share('limit', limit);
@@ -80,17 +80,17 @@ function oneDose(
   const hands = inHands(ctx, prefix, rest ?? amount, limit, dealing.density);
   const printed = hands.pounds;
   const two = ctx.constant({ id: `${id}/passes`, label: msg('dose.passes') }, 2, 'ratio', 'share');
-  const perPass = ctx.sheet.derive(
-    'divide',
+  const perPass = ctx.sheet.divide(
     { id: `${id}/per-pass`, label: msg('dose.perPass') },
     [printed, two],
-    (pounds, passes) => quantity(pounds.value / passes.value, 'lb', 'product'),
+    'lb',
+    'product',
   );
-  const bags = ctx.sheet.derive(
-    'divide',
+  const bags = ctx.sheet.divide(
     { id: `${id}/bags`, label: msg('dose.bags') },
     [printed, dealing.bag],
-    (pounds, bag) => quantity(pounds.value / bag.value, 'bags', 'product'),
+    'bags',
+    'product',
   );
   const each = forEach(ctx, id, printed, limit, dealing);
   return { ordinal, amount, printed, hands, perPass, bags, each };
@@ -107,20 +107,7 @@ function restOf(
     total,
     ...before.map(({ printed }) => printed),
   ];
-  return ctx.sheet.derive(
-    'deduct',
-    { id: `${prefix}/rest`, label: msg('dose.rest') },
-    inputs,
-    (all, ...others) =>
-      quantity(
-        Math.max(
-          0,
-          others.reduce((left, { value }) => left - value, all.value),
-        ),
-        'lb',
-        'product',
-      ),
-  );
+  return ctx.sheet.deduct({ id: `${prefix}/rest`, label: msg('dose.rest') }, inputs);
 }
 
 /**
@@ -144,11 +131,11 @@ export function dealOut<R extends DoseRate>(
   const doses: DoseAmount[] = [];
   for (let ordinal = 1; ordinal <= n && n <= MOST_DOSES; ordinal += 1) {
     const id = `${prefix}/${ordinal}`;
-    const amount = ctx.sheet.derive(
-      'divide',
+    const amount = ctx.sheet.divide(
       { id: `${id}/amount`, label: msg('dose.amount') },
       [total, count],
-      (all, times) => quantity(all.value / times.value, 'lb', 'product'),
+      'lb',
+      'product',
     );
     const rest = ordinal === n && n > 1 ? restOf(ctx, prefix, total, doses) : undefined;
     doses.push(oneDose(ctx, id, ordinal, amount, rest, limit, dealing));
@@ -177,17 +164,17 @@ export function splitDoses(
         quantity(Math.ceil(all.value / most.value - 1e-9), 'doses', 'count'),
       )
     : ctx.constant(counted, 1, 'doses', 'count');
-  const each = sheet.derive(
-    'divide',
+  const each = sheet.divide(
     { id: `${prefix}/each`, label: msg('dose.each') },
     [rate, count],
-    (all, n) => quantity(all.value / n.value, 'lb/1000ft2', 'product'),
+    'lb/1000ft2',
+    'product',
   );
   const total = sheet.derive(
     'multiply',
     { id: `${prefix}/total`, label: msg('dose.total') },
     [rate, extent],
-    (r, e) => perThousandToTotal(r, e),
+    perThousandToTotal,
   );
   const limit =
     cap &&
@@ -195,7 +182,7 @@ export function splitDoses(
       'multiply',
       { id: `${prefix}/limit`, label: msg('dose.limit') },
       [cap, extent],
-      (r, e) => perThousandToTotal(r, e),
+      perThousandToTotal,
     );
   return dealOut(ctx, prefix, { count, rate: each, total, limit }, dealing);
 }
@@ -206,13 +193,7 @@ export function addPounds(
   entry: { id: string; label: ReturnType<typeof msg> },
   figures: readonly Figure<Product>[],
 ): Figure<Product> {
-  return ctx.sheet.derive('add', entry, figures, (...all: readonly Product[]) =>
-    quantity(
-      all.reduce((sum, { value }) => sum + value, 0),
-      'lb',
-      'product',
-    ),
-  );
+  return ctx.sheet.add(entry, figures, 'lb', 'product');
 }
 
 function roundingOf(
@@ -228,9 +209,7 @@ function roundingOf(
     { id: `${prefix}/printed-total`, label: msg('dose.printedTotal') },
     doses.map(({ printed }) => printed),
   );
-  return ctx.sheet.derive('subtract', entry, [sum, total], (a, b) =>
-    quantity(a.value - b.value, 'lb', 'product'),
-  );
+  return ctx.sheet.subtract(entry, [sum, total]);
 }
 
 /** Whole bags for some pounds; bags round up, the application does not follow the bag. */

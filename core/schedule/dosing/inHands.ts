@@ -67,7 +67,7 @@ function volumeOf(
     'equation',
     { id: `${id}/cups-exact`, label: msg('dose.cupsExact'), detail: { equation: 'lb-to-cups' } },
     [pounds, density],
-    (lb, bulk) => poundsToCups(lb, bulk),
+    poundsToCups,
   );
   if ('absent' in exact) return undefined;
   if (exact.value.value >= 0.25) {
@@ -80,7 +80,7 @@ function volumeOf(
     'convert',
     { id: `${id}/tbsp-exact`, label: msg('dose.cupsExact'), source: 'definition' },
     [exact],
-    (cups) => cupsToTablespoons(cups),
+    cupsToTablespoons,
   );
   const entry = { id: `${id}/tbsp`, label: msg('dose.cups'), detail: { step: 0.25 } };
   return ctx.sheet.derive('round', entry, [spoons], (tbsp) =>
@@ -117,7 +117,7 @@ export function inHands(
         'convert',
         { id: `${id}/ounces`, label: msg('dose.ounces'), source: 'definition' },
         [pounds],
-        (lb) => poundsToOunces(lb),
+        poundsToOunces,
       )
     : undefined;
   return { pounds, ounces, volume: volumeOf(ctx, id, pounds, density) };

@@ -27,11 +27,11 @@ function timesCount(
   { count }: Parts,
   each: SquareFeet,
 ): SquareFeet {
-  return ctx.sheet.derive(
-    'multiply',
+  return ctx.sheet.multiply(
     { id, label: msg(`ground.${label}`), source: 'geometry' },
     [count, each],
-    (n, one) => quantity(n.value * one.value, 'ft2', 'ground'),
+    'ft2',
+    'ground',
   );
 }
 
@@ -40,11 +40,11 @@ function volumeOf(ctx: PlanContext, where: ShapeAt, area: SquareFeet): Pick<Coun
   if (where.shape.depth.trim() === '') return {};
   const entry = { id: `${where.prefix}/volume`, label: msg('ground.volume') };
   const depth = lengthOf(ctx, where, 'depth', DEPTH);
-  const volume = ctx.sheet.derive(
-    'multiply',
+  const volume = ctx.sheet.multiply(
     { ...entry, source: 'geometry' },
     [area, depth],
-    (square, deep) => quantity(square.value * deep.value, 'ft3', 'ground'),
+    'ft3',
+    'ground',
   );
   const yards = { id: `${entry.id}/yards`, label: msg('ground.volumeYards') };
   const gallons = { id: `${entry.id}/gallons`, label: msg('ground.volumeGallons') };
@@ -92,11 +92,11 @@ export function containers(ctx: PlanContext, id: string, where: ShapeAt): Counte
 /** The length of all rows, and their area where a spacing is typed. */
 export function rows(ctx: PlanContext, id: string, where: ShapeAt): Counted {
   const parts = countOf(ctx, where, 'row');
-  const total = ctx.sheet.derive(
-    'multiply',
+  const total = ctx.sheet.multiply(
     { id: `${where.prefix}/row-length`, label: msg('ground.rowLength'), source: 'geometry' },
     [parts.count, lengthOf(ctx, where, 'length')],
-    (n, each) => quantity(n.value * each.value, 'ft', 'row'),
+    'ft',
+    'row',
   );
   if (where.shape.spacing.trim() === '') {
     const hundreds = ctx.sheet.derive(
@@ -107,15 +107,15 @@ export function rows(ctx: PlanContext, id: string, where: ShapeAt): Counted {
         source: 'definition',
       },
       [total],
-      (feet) => feetToHundreds(feet),
+      feetToHundreds,
     );
     return { parts, area: undefined, rows: hundreds };
   }
-  const area = ctx.sheet.derive(
-    'multiply',
+  const area = ctx.sheet.multiply(
     { id, label: msg('ground.rowArea'), source: 'geometry' },
     [total, lengthOf(ctx, where, 'spacing', ROW_SPACING)],
-    (feet, apart) => quantity(feet.value * apart.value, 'ft2', 'ground'),
+    'ft2',
+    'ground',
   );
   return { parts, area };
 }

@@ -194,9 +194,7 @@ export class Survey {
       ctx.problems[`areas/${id}/parts`] = reason;
       return ctx.sheet.absent(label, reason, [before.id, out.id]);
     }
-    return ctx.sheet.derive('subtract', label, [before, out], (a, b) =>
-      quantity(a.value - b.value, 'ft2', 'ground'),
-    );
+    return ctx.sheet.subtract(label, [before, out]);
   }
 
   private part(area: Area, { id, areaId, shape }: GroundPart, pace: Pace): SquareFeet {

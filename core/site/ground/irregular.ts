@@ -91,13 +91,7 @@ export function offsetsArea(ctx: PlanContext, id: string, where: ShapeAt): Squar
     );
   };
   const both = [by('trapezoids', byTrapezoids), by('simpson', bySimpson)];
-  return ctx.sheet.derive(
-    'cap',
-    { id, label: msg('ground.smallerRule') },
-    both,
-    (...areas: readonly Quantity<'ft2', 'ground'>[]) =>
-      quantity(Math.min(...areas.map(({ value }) => value)), 'ft2', 'ground'),
-  );
+  return ctx.sheet.cap({ id, label: msg('ground.smallerRule') }, both);
 }
 
 /** Corners as typed, `x, y` a line; an error names the line. */
@@ -187,6 +181,6 @@ export function mapArea(ctx: PlanContext, id: string, where: ShapeAt): SquareFee
     'convert',
     { id, label: msg('ground.inSquareFeet'), source: 'definition' },
     [metres],
-    (area) => squareMetresToSquareFeet(area),
+    squareMetresToSquareFeet,
   );
 }

@@ -1,7 +1,6 @@
 import type { Sample } from '../../casefile/casefile';
 import type { AreaSlice } from '../../casefile/slice';
 import { parseDate, type IsoDate } from '../../kernel/typed/date';
-import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
@@ -37,9 +36,7 @@ function changeOf(
 ): Change {
   const entry = { id: `${prefix}/${analyte}/change`, label: msg('earlier.change') };
   const change: Figure = comparable
-    ? ctx.sheet.derive('subtract', entry, [now, before], (b: Quantity, a: Quantity) =>
-        quantity(b.value - a.value, b.unit, b.of),
-      )
+    ? ctx.sheet.subtract(entry, [now, before])
     : ctx.sheet.absent(entry, msg('absent.otherMethod'), [now.id, before.id]);
   return { analyte, before, now, change };
 }

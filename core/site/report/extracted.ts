@@ -83,7 +83,7 @@ function overDepth<S extends SoilElement>(
       detail: { equation: 'lb-per-acre-to-ppm' },
     },
     [perAcre, depth],
-    (amount, inches) => poundsPerAcreToPpm(amount, inches),
+    poundsPerAcreToPpm,
   );
 }
 
@@ -105,7 +105,7 @@ function byCharge<S extends SoilElement>(
     'equation',
     { id: entry.id, label: msg('report.meqToPpm'), source: 'aapfco', detail },
     [printed, equivalentFigure<S>(ctx, `${entry.id}/equivalent`, of)],
-    (amount, mass) => milliequivalentsToPpm(amount, mass),
+    milliequivalentsToPpm,
   );
 }
 
@@ -176,16 +176,14 @@ export function readExtracted<S extends SoilElement>(
         'convert',
         { id: `${place.id}/per-acre`, label: msg('report.perAcre'), source: 'definition' },
         [metric],
-        (amount) => kilogramsPerHectareToPoundsPerAcre(amount),
+        kilogramsPerHectareToPoundsPerAcre,
       );
       return overDepth(ctx, place, perAcre, body.depth);
     }
     if (unit === 'mg/dm3') {
       const perVolume = ctx.limited(printed, text, CONCENTRATION, 'mg/dm3', of);
       const divided = { id: place.id, label: msg('report.volumeToPpm') };
-      return ctx.sheet.derive('divide', divided, [perVolume, body.weight()], (amount, weight) =>
-        volumeToPpm(amount, weight),
-      );
+      return ctx.sheet.derive('divide', divided, [perVolume, body.weight()], volumeToPpm);
     }
     const never = NEVER_CONVERTED.get(unit);
     if (never) return ctx.sheet.absent(place, never);

@@ -4,7 +4,7 @@ import type { AreaSlice } from '../../casefile/slice';
 import type { Base } from '../../tables/molarMass';
 import { parseDate } from '../../kernel/typed/date';
 import { ppmToMilliequivalents } from '../../kernel/units/convert';
-import { quantity, type Quantity, type Substance } from '../../kernel/units/quantity';
+import type { Quantity, Substance } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import { valueOf, type Figure } from '../../kernel/working/working';
@@ -94,13 +94,7 @@ function bases(ctx: PlanContext, { areaId, readings: { cec, k, more } }: Seen): 
     ...(na && !('absent' in na) ? [charge(ctx, areaId, 'Na', na)] : []),
   ];
   const entry = { id: `${areaId}/report/bases`, label: msg('report.bases') };
-  const sum = ctx.sheet.derive('add', entry, found, (...parts: readonly Quantity[]) =>
-    quantity(
-      parts.reduce((all, { value }) => all + value, 0),
-      'meq/100g',
-      'bases',
-    ),
-  );
+  const sum = ctx.sheet.add(entry, found, 'meq/100g', 'bases');
   if ('absent' in sum || sum.value.value <= cec.value.value * BASES_OVER_CEC) return [];
   const params = { sum: { working: sum.id }, cec: { working: cec.id } };
   const question = { token: `bases:${sum.value.value.toFixed(1)}` };
@@ -179,13 +173,7 @@ function saturations(ctx: PlanContext, { areaId, readings: { others } }: Seen): 
   if (!others['sat-ca'] || !others['sat-mg']) return [];
   const restsOn = shares.map(({ figure }) => figure);
   const entry = { id: `${areaId}/report/saturation`, label: msg('report.saturation') };
-  const figure = ctx.sheet.derive('add', entry, restsOn, (...parts: readonly Quantity[]) =>
-    quantity(
-      parts.reduce((all, { value }) => all + value, 0),
-      '%',
-      'CEC',
-    ),
-  );
+  const figure = ctx.sheet.add(entry, restsOn, '%', 'CEC');
   const sum = valueOf(figure)?.value ?? 0;
   const withHydrogen = shares.some(({ analyte }) => analyte === 'sat-h');
   const off = withHydrogen ? sum < WHOLE.low || sum > WHOLE.high : sum > BASES_ALONE;

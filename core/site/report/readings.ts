@@ -72,11 +72,11 @@ function fromPaper(
     quantity(value, 'pH', 'water'),
     { low, high },
   );
-  const waterPh = ctx.sheet.derive(
-    'add',
+  const waterPh = ctx.sheet.add(
     { id: `${prefix}/ph-from-cacl2`, label: msg('report.phFromCacl2') },
     [cacl2Ph, above],
-    (inSalt, more) => quantity(inSalt.value + more.value, 'pH', 'water'),
+    'pH',
+    'water',
   );
   return { waterPh, typedWaterPh, cacl2Ph };
 }

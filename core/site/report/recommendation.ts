@@ -10,7 +10,7 @@ import {
   potassiumToPotash,
   productToNutrient,
 } from '../../kernel/units/convert';
-import { quantity, type Quantity, type Substance } from '../../kernel/units/quantity';
+import type { Quantity, Substance } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
@@ -46,15 +46,15 @@ function rateOf<S extends Substance>(
   const converted = { id: entry.id, label: msg('lime.perThousand'), source: 'definition' as const };
   if (unit === 'lb/100ft2') {
     const read = ctx.number(printed, text, AMOUNT, 'lb/100ft2', of);
-    return ctx.sheet.derive('convert', converted, [read], (q) => perHundredToPerThousand(q));
+    return ctx.sheet.derive('convert', converted, [read], perHundredToPerThousand);
   }
   if (unit === 'lb/acre') {
     const read = ctx.number(printed, text, AMOUNT, 'lb/acre', of);
-    return ctx.sheet.derive('convert', converted, [read], (q) => perAcreToPerThousand(q));
+    return ctx.sheet.derive('convert', converted, [read], perAcreToPerThousand);
   }
   if (unit === 'oz/100ft2') {
     const read = ctx.number(printed, text, AMOUNT, 'oz/100ft2', of);
-    return ctx.sheet.derive('convert', converted, [read], (q) => ouncesPerHundredToPerThousand(q));
+    return ctx.sheet.derive('convert', converted, [read], ouncesPerHundredToPerThousand);
   }
   if (unit === 'lb/1000ft2') {
     return ctx.number({ ...entry, standing: 'report' }, text, AMOUNT, 'lb/1000ft2', of);
@@ -85,14 +85,20 @@ function nutrientRates(ctx: PlanContext, prefix: string, rec: Recommended): Nutr
     N: rateOf(ctx, entry('N', 'rec-n'), n, 'N'),
     P2O5:
       p.method === 'P'
-        ? ctx.sheet.derive('convert', asOxide(atP), [rateOf(ctx, element(atP), p, 'P')], (q) =>
-            phosphorusToPhosphate(q),
+        ? ctx.sheet.derive(
+            'convert',
+            asOxide(atP),
+            [rateOf(ctx, element(atP), p, 'P')],
+            phosphorusToPhosphate,
           )
         : rateOf(ctx, atP, p, 'P2O5'),
     K2O:
       k.method === 'K'
-        ? ctx.sheet.derive('convert', asOxide(atK), [rateOf(ctx, element(atK), k, 'K')], (q) =>
-            potassiumToPotash(q),
+        ? ctx.sheet.derive(
+            'convert',
+            asOxide(atK),
+            [rateOf(ctx, element(atK), k, 'K')],
+            potassiumToPotash,
           )
         : rateOf(ctx, atK, k, 'K2O'),
   };
@@ -117,14 +123,17 @@ function productRates(
       nutrient,
     );
     const label = msg('feed.share');
-    const share = ctx.sheet.derive('convert', { id: `${id}/share`, label }, [percent], (q) =>
-      percentToShare(q),
+    const share = ctx.sheet.derive(
+      'convert',
+      { id: `${id}/share`, label },
+      [percent],
+      percentToShare,
     );
     return ctx.sheet.derive(
       'multiply',
       { id, label: msg(`feed.laboratory.${nutrient as Nutrient}`) },
       [product, share],
-      (rate, fraction) => productToNutrient(rate, fraction),
+      productToNutrient,
     );
   };
   return { N: brings('N'), P2O5: brings('P2O5'), K2O: brings('K2O') };
@@ -153,14 +162,14 @@ function overTheYear(
     'count',
   );
   const year = <S extends Nutrient>(nutrient: S, rate: Rate<S>): Rate<S> =>
-    ctx.sheet.derive(
-      'multiply',
+    ctx.sheet.multiply(
       {
         id: `${prefix}/${nutrient}/laboratory/year`,
         label: msg(`feed.laboratory.${nutrient as Nutrient}`),
       },
       [rate, times],
-      (one, n) => quantity(one.value * n.value, 'lb/1000ft2', nutrient),
+      'lb/1000ft2',
+      nutrient,
     );
   return { N: year('N', each.N), P2O5: year('P2O5', each.P2O5), K2O: year('K2O', each.K2O) };
 }

@@ -5,7 +5,7 @@ import {
   microSiemensToDeciSiemens,
   milliequivalentsToMilligrams,
 } from '../../kernel/units/convert';
-import { quantity, type Quantity, type Substance } from '../../kernel/units/quantity';
+import type { Quantity, Substance } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
@@ -30,7 +30,7 @@ function salts(ctx: PlanContext, entry: Place, { text, unit }: Typed): Figure {
   if (unit !== 'uS/cm') return ctx.limited(entry, text, SALTS, 'dS/m', 'salts');
   const typed = ctx.limited(printed(entry), text, MICRO_SALTS, 'uS/cm', 'salts');
   const converted = { id: entry.id, label: msg('report.perMetre'), source: 'definition' as const };
-  return ctx.sheet.derive('convert', converted, [typed], (q) => microSiemensToDeciSiemens(q));
+  return ctx.sheet.derive('convert', converted, [typed], microSiemensToDeciSiemens);
 }
 
 /** What is in water, in mg/L: alkalinity as CaCO3. */
@@ -50,8 +50,11 @@ function inWater<S extends Substance>(
     of,
   );
   const label = msg('report.perLitre');
-  return ctx.sheet.derive('multiply', { id: entry.id, label }, [typed, equivalent], (q, g) =>
-    milliequivalentsToMilligrams(q, g),
+  return ctx.sheet.derive(
+    'multiply',
+    { id: entry.id, label },
+    [typed, equivalent],
+    milliequivalentsToMilligrams,
   );
 }
 
@@ -65,9 +68,7 @@ function nitrateInWater(ctx: PlanContext, entry: Place, typed: Typed): Figure {
     'share',
   );
   const label = msg('report.asElement.N');
-  return ctx.sheet.derive('multiply', { id: entry.id, label }, [ion, share], (q, part) =>
-    quantity(q.value * part.value, 'mg/L', 'N'),
-  );
+  return ctx.sheet.multiply({ id: entry.id, label }, [ion, share], 'mg/L', 'N');
 }
 
 const SHARE_OF = {

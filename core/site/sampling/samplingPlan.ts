@@ -95,9 +95,7 @@ function samplesApart(ctx: PlanContext, { area, ground }: SamplingInput): Cores 
     'ratio',
     'count',
   );
-  return ctx.sheet.derive('add', { id, label }, [rest, typed], (a, b) =>
-    quantity(a.value + b.value, 'ratio', 'count'),
-  );
+  return ctx.sheet.add({ id, label }, [rest, typed], 'ratio', 'count');
 }
 
 function schoolRow(
@@ -124,17 +122,17 @@ function schoolRow(
     quantity(high, 'ratio', 'count'),
     { low, high },
   );
-  const coresInAll = ctx.sheet.derive(
-    'multiply',
+  const coresInAll = ctx.sheet.multiply(
     { id: `${prefix}/cores`, label: msg('sampling.coresInAll') },
     [samples, coresEach],
-    (n, each) => quantity(n.value * each.value, 'ratio', 'count'),
+    'ratio',
+    'count',
   );
-  const cost = ctx.sheet.derive(
-    'multiply',
+  const cost = ctx.sheet.multiply(
     { id: `${prefix}/cost`, label: msg('sampling.cost') },
     [samples, fee],
-    (n, each) => quantity(n.value * each.value, 'usd', 'money'),
+    'usd',
+    'money',
   );
   const chosen = (file.decisions['sampling-school']?.value || 'composite') === id;
   return { id, chosen, samples, coresEach, coresInAll, cost };

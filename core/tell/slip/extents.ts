@@ -27,7 +27,7 @@ export function extentBlocks(
       'multiply',
       { id: `${id}/amount`, label: msg('dose.amount') },
       [rate, area],
-      (r, e) => perThousandToTotal(r, e),
+      perThousandToTotal,
     );
     const squareFeet = ctx.sheet.derive(
       'convert',

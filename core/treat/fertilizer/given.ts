@@ -19,13 +19,13 @@ function brought<S extends Nutrient>(
     'convert',
     { id: `${prefix}/${nutrient}/share`, label: msg('feed.share') },
     [percent],
-    (p) => percentToShare(p),
+    percentToShare,
   );
   return ctx.sheet.derive(
     'multiply',
     { id: `${prefix}/${nutrient}/given`, label: msg(`past.given.${nutrient as Nutrient}`) },
     [rate, share],
-    (product, fraction) => productToNutrient(product, fraction),
+    productToNutrient,
   );
 }
 

@@ -1,6 +1,6 @@
 import type { Fertilizer } from '../../catalog/materials/types';
 import { addRates } from '../../site/past';
-import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
@@ -89,20 +89,7 @@ function left<S extends Nutrient>(
   const credits = deliveredBy(parts, nutrient);
   if (credits.length === 0) return need;
   const inputs: [Rate<S>, ...Rate<S>[]] = [need, ...credits];
-  return ctx.sheet.derive(
-    'deduct',
-    { id, label: msg(`feed.left.${nutrient as Nutrient}`) },
-    inputs,
-    (all, ...done) =>
-      quantity(
-        Math.max(
-          0,
-          done.reduce((rest, { value }) => rest - value, all.value),
-        ),
-        'lb/1000ft2',
-        nutrient,
-      ),
-  );
+  return ctx.sheet.deduct({ id, label: msg(`feed.left.${nutrient as Nutrient}`) }, inputs);
 }
 
 /** The products that serve each need. */
@@ -143,12 +130,7 @@ function balanceRow<S extends Nutrient>(
   const entry = { id: `${id}/delivered`, label: msg(`feed.delivered.${nutrient as Nutrient}`) };
   const delivered = addRates(ctx, entry, deliveredBy(parts, nutrient), nutrient);
   const against = (name: 'over' | 'short', a: Rate<S>, b: Rate<S>): Rate<S> =>
-    ctx.sheet.derive(
-      'deduct',
-      { id: `${id}/${name}`, label: msg(`feed.${name}`) },
-      [a, b],
-      (more, less) => quantity(Math.max(0, more.value - less.value), 'lb/1000ft2', nutrient),
-    );
+    ctx.sheet.deduct({ id: `${id}/${name}`, label: msg(`feed.${name}`) }, [a, b]);
   return {
     nutrient,
     need,

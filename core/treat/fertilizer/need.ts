@@ -3,7 +3,7 @@ import { addRates, datesOf, readPast } from '../../site/past';
 import { laboratoryRates } from '../../site/report/recommendation';
 import { addDays, type IsoDate } from '../../kernel/typed/date';
 import { perThousandToTotal } from '../../kernel/units/convert';
-import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
@@ -67,19 +67,14 @@ function moreHere<S extends Nutrient>(
   ctx: PlanContext,
   { ground }: NeedInput,
   id: string,
-  nutrient: S,
   [rate, than]: readonly [Rate<S>, Rate<S>],
 ): Figure<Quantity<'lb', S>> {
-  const difference = ctx.sheet.derive(
-    'subtract',
-    { id: `${id}-rate`, label: msg('feed.difference') },
-    [rate, than],
-    (a, b) => quantity(a.value - b.value, 'lb/1000ft2', nutrient),
-  );
+  const difference = ctx.sheet.subtract({ id: `${id}-rate`, label: msg('feed.difference') }, [
+    rate,
+    than,
+  ]);
   const entry = { id, label: msg('feed.differenceHere') };
-  return ctx.sheet.derive('multiply', entry, [difference, ground.extent], (per, extent) =>
-    perThousandToTotal(per, extent),
-  );
+  return ctx.sheet.derive('multiply', entry, [difference, ground.extent], perThousandToTotal);
 }
 
 function needRow<S extends Nutrient>(
@@ -92,13 +87,13 @@ function needRow<S extends Nutrient>(
 ): NeedRow<S> {
   const prefix = `${input.area.id}/feed/${nutrient}`;
   const { pack, laboratory } = by;
-  const difference = moreHere(ctx, input, `${prefix}/difference`, nutrient, [laboratory, pack]);
+  const difference = moreHere(ctx, input, `${prefix}/difference`, [laboratory, pack]);
   const more = Object.fromEntries(
     SCHOOLS.map((school) => [
       school,
       school === 'laboratory' && source === 'pack'
         ? difference
-        : moreHere(ctx, input, `${prefix}/more/${school}`, nutrient, [by[school], by[source]]),
+        : moreHere(ctx, input, `${prefix}/more/${school}`, [by[school], by[source]]),
     ]),
   ) as Record<School, Figure<Quantity<'lb', S>>>;
   const others = [...new Set(SCHOOLS.map((school) => by[school]))].filter(
@@ -112,19 +107,9 @@ function needRow<S extends Nutrient>(
   const off = [given, credit].filter((rate) => rate !== undefined);
   const need =
     off.length > 0
-      ? ctx.sheet.derive(
-          'deduct',
+      ? ctx.sheet.deduct(
           { id: `${prefix}/need`, label: msg(`feed.need.${nutrient as Nutrient}`) },
           [year, ...off],
-          (all, ...done: readonly Quantity<'lb/1000ft2', S>[]) =>
-            quantity(
-              Math.max(
-                0,
-                done.reduce((left, { value }) => left - value, all.value),
-              ),
-              'lb/1000ft2',
-              nutrient,
-            ),
         )
       : year;
   return { nutrient, pack, laboratory, by, more, difference, year, given, credit, need };

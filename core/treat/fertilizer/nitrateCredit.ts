@@ -42,6 +42,6 @@ export function nitrateCredit(
     'convert',
     { id, label: msg('feed.nitrateCredit'), source: 'definition' },
     [perAcre],
-    (q) => perAcreToPerThousand(q),
+    perAcreToPerThousand,
   );
 }

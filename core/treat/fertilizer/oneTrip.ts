@@ -1,7 +1,7 @@
 import type { Fertilizer } from '../../catalog/materials/types';
 import type { Plant } from '../../catalog/plants/plants';
 import { nutrientToProduct } from '../../kernel/units/convert';
-import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
@@ -112,9 +112,7 @@ export function smallestRate(
   entry: { readonly id: string; readonly label: ReturnType<typeof msg> },
   rates: readonly ProductRate[],
 ): ProductRate {
-  return ctx.sheet.derive('cap', entry, rates, (...all: readonly Quantity[]) =>
-    quantity(Math.min(...all.map(({ value }) => value)), 'lb/1000ft2', 'product'),
-  );
+  return ctx.sheet.cap(entry, rates);
 }
 
 /**

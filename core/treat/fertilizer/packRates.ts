@@ -39,8 +39,11 @@ function cell<S extends Nutrient>(
     inputs,
     (...values) => quantity(read(...values), 'lb/acre', nutrient),
   );
-  return ctx.sheet.derive('convert', { id, label, source: 'definition' }, [printed], (q) =>
-    perAcreToPerThousand(q),
+  return ctx.sheet.derive(
+    'convert',
+    { id, label, source: 'definition' },
+    [printed],
+    perAcreToPerThousand,
   );
 }
 
@@ -58,9 +61,7 @@ function clippingsRate(
 
 function smallest(ctx: PlanContext, id: string, rates: readonly NitrogenRate[]): NitrogenRate {
   const entry = { id, label: msg('feed.smaller') };
-  return ctx.sheet.derive('cap', entry, rates, (...all: readonly Quantity[]) =>
-    quantity(Math.min(...all.map(({ value }) => value)), 'lb/1000ft2', 'N'),
-  );
+  return ctx.sheet.cap(entry, rates);
 }
 
 /** N of a lawn by its clippings; with the clippings unknown, the smaller of the two rates. */
@@ -151,9 +152,7 @@ function lessByOpinion<S extends Nutrient>(
     nutrient,
   );
   const entry = { id, label: msg('feed.smaller') };
-  return ctx.sheet.derive('cap', entry, [rate(`${id}/by-pack`), none], (a, b) =>
-    quantity(Math.min(a.value, b.value), 'lb/1000ft2', nutrient),
-  );
+  return ctx.sheet.cap(entry, [rate(`${id}/by-pack`), none]);
 }
 
 /** P2O5 or K2O by the rating of its soil test; absent where there is no rating. */

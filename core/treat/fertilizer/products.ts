@@ -2,7 +2,7 @@ import type { Fertilizer } from '../../catalog/materials/types';
 import { isAcidLover, type Plant } from '../../catalog/plants/plants';
 import type { Readings } from '../../site/report/types';
 import { nutrientToProduct, percentToShare, productToNutrient } from '../../kernel/units/convert';
-import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
@@ -26,9 +26,7 @@ export function sharesOf(ctx: PlanContext, prefix: string, material: Fertilizer)
       '%',
       nutrient,
     );
-    return ctx.sheet.derive('convert', { id, label: msg('feed.share') }, [grade], (percent) =>
-      percentToShare(percent),
-    );
+    return ctx.sheet.derive('convert', { id, label: msg('feed.share') }, [grade], percentToShare);
   };
   const N = material.grade.N > 0 ? firstSeason(ctx, prefix, material, label('N')) : undefined;
   return {
@@ -52,13 +50,13 @@ function firstSeason(
     'convert',
     { id: `${entry.id}/share`, label: msg('feed.share') },
     [percent],
-    (q) => percentToShare(q),
+    percentToShare,
   );
-  return ctx.sheet.derive(
-    'multiply',
+  return ctx.sheet.multiply(
     { id: `${prefix}/available/N`, label: msg('feed.availableShare') },
     [share, part],
-    (all, fraction) => quantity(all.value * fraction.value, 'ratio', 'N'),
+    'ratio',
+    'N',
   );
 }
 
@@ -73,7 +71,7 @@ export function productFor<S extends Nutrient>(
     'divide',
     { id, label: msg('feed.productRate') },
     [need, share],
-    (nutrient, fraction) => nutrientToProduct(nutrient, fraction),
+    nutrientToProduct,
   );
 }
 
@@ -91,7 +89,7 @@ export function delivers<S extends Nutrient>(
       'multiply',
       { id: `${prefix}/delivers/${nutrient}`, label: msg(`feed.delivers.${nutrient as Nutrient}`) },
       [rate, share],
-      (product, fraction) => productToNutrient(product, fraction),
+      productToNutrient,
     )
   );
 }

@@ -47,7 +47,7 @@ function perThousand<S extends Substance>(
     'convert',
     { id: `${id}/per-thousand`, label: msg('school.perThousand'), source: 'definition' },
     [perAcre],
-    (q) => perAcreToPerThousand(q),
+    perAcreToPerThousand,
   );
 }
 
@@ -68,7 +68,7 @@ function asOxide<S extends Oxide>(
       detail: { equation: 'ppm-to-lb-per-acre' },
     },
     [content, depth],
-    (q, inches) => ppmToPoundsPerAcre(q, inches),
+    ppmToPoundsPerAcre,
   );
   const rate = perThousand(ctx, id, perAcre);
   return ctx.sheet.derive(
@@ -146,12 +146,7 @@ function build<S extends Oxide>(ctx: PlanContext, input: NeedInput, nutrient: S)
       'ppm',
       nutrient === 'P2O5' ? 'P' : 'K',
     );
-  const short = ctx.sheet.derive(
-    'deduct',
-    { id: `${id}/short`, label: msg('school.short') },
-    [level, value],
-    (critical, now) => quantity(Math.max(0, critical.value - now.value), 'ppm', now.of),
-  );
+  const short = ctx.sheet.deduct({ id: `${id}/short`, label: msg('school.short') }, [level, value]);
   const perAcre = ctx.sheet.derive(
     'multiply',
     { id: `${id}/per-acre`, label: msg('school.buildPerAcre'), source: 'e-2567' },
@@ -159,11 +154,11 @@ function build<S extends Oxide>(ctx: PlanContext, input: NeedInput, nutrient: S)
     (ppm, factor) => quantity(ppm.value * factor.value, 'lb/acre', nutrient),
   );
   const rate = perThousand(ctx, id, perAcre);
-  return ctx.sheet.derive(
-    'add',
+  return ctx.sheet.add(
     { id, label: msg(`school.rate.${nutrient as Oxide}`) },
     [rate, carriedOff(ctx, input, `${id}/carried-off`, nutrient)],
-    (up, hold) => quantity(up.value + hold.value, 'lb/1000ft2', nutrient),
+    'lb/1000ft2',
+    nutrient,
   );
 }
 
@@ -197,18 +192,16 @@ function minimum<S extends Oxide>(ctx: PlanContext, input: NeedInput, nutrient: 
     nutrient === 'P2O5' ? 'P' : 'K',
   );
   const keep = asOxide(ctx, `${id}/keep`, least, depth, nutrient);
-  const wanted = ctx.sheet.derive(
-    'add',
+  const wanted = ctx.sheet.add(
     { id: `${id}/wanted`, label: msg('school.wanted') },
     [keep, carriedOff(ctx, input, `${id}/carried-off`, nutrient)],
-    (a, b) => quantity(a.value + b.value, 'lb/1000ft2', nutrient),
+    'lb/1000ft2',
+    nutrient,
   );
-  return ctx.sheet.derive(
-    'deduct',
-    { id, label: msg(`school.rate.${nutrient as Oxide}`) },
-    [wanted, asOxide(ctx, `${id}/there`, found, depth, nutrient)],
-    (want, there) => quantity(Math.max(0, want.value - there.value), 'lb/1000ft2', nutrient),
-  );
+  return ctx.sheet.deduct({ id, label: msg(`school.rate.${nutrient as Oxide}`) }, [
+    wanted,
+    asOxide(ctx, `${id}/there`, found, depth, nutrient),
+  ]);
 }
 
 /** Potash up to the lower share of the exchange capacity that the balance of the bases asks for. */
@@ -228,11 +221,11 @@ function balance(ctx: PlanContext, input: NeedInput): Rate<'K2O'> {
     'ratio',
     'share',
   );
-  const charge = ctx.sheet.derive(
-    'multiply',
+  const charge = ctx.sheet.multiply(
     { id: `${id}/charge`, label: msg('school.charge') },
     [cec, share],
-    (all, part) => quantity(all.value * part.value, 'meq/100g', 'K'),
+    'meq/100g',
+    'K',
   );
   const mass = ctx.constant(
     { id: `${id}/equivalent`, label: msg('report.equivalent.K'), source: 'aapfco' },
@@ -244,15 +237,10 @@ function balance(ctx: PlanContext, input: NeedInput): Rate<'K2O'> {
     'equation',
     { id: `${id}/level`, label: msg('school.level'), detail: { equation: 'meq-to-ppm' } },
     [charge, mass],
-    (q, g) => milliequivalentsToPpm(q, g),
+    milliequivalentsToPpm,
   );
   const found: Ppm<'K'> = { id: value.id, value: quantity(value.value.value, 'ppm', 'K') };
-  const short = ctx.sheet.derive(
-    'deduct',
-    { id: `${id}/short`, label: msg('school.short') },
-    [level, found],
-    (want, there) => quantity(Math.max(0, want.value - there.value), 'ppm', 'K'),
-  );
+  const short = ctx.sheet.deduct({ id: `${id}/short`, label: msg('school.short') }, [level, found]);
   const depth = ctx.constant(
     { id: `${id}/depth`, label: msg('report.furrowSlice'), source: 'practice' },
     FURROW_SLICE_IN,

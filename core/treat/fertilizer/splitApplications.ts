@@ -105,11 +105,11 @@ function halfOnLightSoil(
     'share',
   );
   const label = msg('feed.sandyHalf', { cec: SPLIT_BELOW_CEC });
-  const half = ctx.sheet.derive(
-    'multiply',
+  const half = ctx.sheet.multiply(
     { id: `${prefix}/light-soil`, label },
     [rate, share],
-    (all, part) => quantity(all.value * part.value, 'lb/1000ft2', 'product'),
+    'lb/1000ft2',
+    'product',
   );
   return [half];
 }
@@ -249,13 +249,13 @@ export function sideDressing(
     'divide',
     { id: `${prefix}/rate`, label: msg('feed.productRate') },
     [need, share],
-    (nutrient, fraction) => rowNutrientToProduct(nutrient, fraction),
+    rowNutrientToProduct,
   );
   const total = ctx.sheet.derive(
     'multiply',
     { id: `${prefix}/dose/total`, label: msg('dose.total') },
     [rate, rows],
-    (each, hundreds) => perHundredFeetToTotal(each, hundreds),
+    perHundredFeetToTotal,
   );
   const count = ctx.constant(
     { id: `${prefix}/dose/count`, label: msg('dose.count') },

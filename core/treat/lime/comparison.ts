@@ -2,7 +2,6 @@ import type { MaterialRow, MethodRow } from './types';
 import type { TreatInput } from '../shared/input';
 import { bagsFor } from '../../schedule/dosing/doses';
 import { bagsToCost, perThousandToTotal } from '../../kernel/units/convert';
-import { quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import { refusedBecause } from './material';
@@ -24,9 +23,7 @@ function costOf(
   price: Bag['price'],
 ): MaterialRow['cost'] {
   if (!price) return undefined;
-  return ctx.sheet.derive('multiply', { id, label: msg('buy.cost') }, [bags, price], (n, each) =>
-    bagsToCost(n, each),
-  );
+  return ctx.sheet.derive('multiply', { id, label: msg('buy.cost') }, [bags, price], bagsToCost);
 }
 
 /** A method's amount as product of the chosen bag, on this ground. */
@@ -42,7 +39,7 @@ function methodAmounts(
     'multiply',
     { id: `${prefix}/here`, label: msg('dose.total') },
     [rate, ground.extent],
-    (r, e) => perThousandToTotal(r, e),
+    perThousandToTotal,
   );
   return { option, rate, total };
 }
@@ -62,9 +59,7 @@ function moneyApart(
   });
   if (!own || !chosen) return undefined;
   const entry = { id: `${prefix}/cost-difference`, label: msg('lime.costDifference') };
-  return ctx.sheet.derive('subtract', entry, [own, chosen], (a, b) =>
-    quantity(a.value - b.value, 'usd', 'money'),
-  );
+  return ctx.sheet.subtract(entry, [own, chosen]);
 }
 
 /** Every method’s amount as product of the chosen bag, and how far it is from the chosen method. */
@@ -85,11 +80,9 @@ export function methodRows(
       chosen: option === chosen,
       rate,
       total,
-      difference: ctx.sheet.derive(
-        'subtract',
+      difference: ctx.sheet.subtract(
         { id: `${prefix}/difference`, label: msg('lime.difference') },
         [total, against],
-        (a, b) => quantity(a.value - b.value, 'lb', 'product'),
       ),
       costDifference:
         option === chosen ? undefined : moneyApart(ctx, prefix, [total, against], bag),
@@ -116,7 +109,7 @@ export function materialRows(
       'multiply',
       { id: `${prefix}/total`, label: msg('dose.total') },
       [rate, ground.extent],
-      (r, e) => perThousandToTotal(r, e),
+      perThousandToTotal,
     );
     const count = bagsFor(ctx, `${prefix}/bags`, total, bag.size);
     const cost = costOf(ctx, `${prefix}/cost`, count, bag.price);

@@ -100,7 +100,7 @@ export function limeBrings(
       'convert',
       { id: `${at}/tons`, label: msg('lime.tonsPerAcre'), source: 'definition' },
       [rate],
-      (q) => perThousandToTonsPerAcre(q),
+      perThousandToTonsPerAcre,
     ),
   };
 }

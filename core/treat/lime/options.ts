@@ -9,7 +9,7 @@ import {
   tonsPerAcreByShortCut,
   tonsPerAcreToPerThousand,
 } from '../../kernel/units/convert';
-import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
@@ -96,12 +96,10 @@ function lessCredit(
   credit: LimestoneRate | undefined,
 ): LimestoneRate {
   if (!credit) return requirement;
-  return ctx.sheet.derive(
-    'deduct',
-    { id: `${prefix}/less-credit`, label: msg('lime.lessCredit') },
-    [requirement, credit],
-    (need, working) => quantity(Math.max(0, need.value - working.value), 'lb/1000ft2', 'limestone'),
-  );
+  return ctx.sheet.deduct({ id: `${prefix}/less-credit`, label: msg('lime.lessCredit') }, [
+    requirement,
+    credit,
+  ]);
 }
 
 /** The safe end of a range, and where the buffer is silent no more than its first row. */
@@ -115,12 +113,7 @@ function safeEnd(
   if (!bufferIsSilent(input.readings)) return low;
   const top = smpTopRow(ctx, `${prefix}/top-row/table`, input);
   const most = treated(ctx, `${prefix}/top-row`, top, SMP_DEPTH_IN, input.treatedDepth);
-  return ctx.sheet.derive(
-    'cap',
-    { id: `${prefix}/capped`, label: msg('lime.atMostTopRow') },
-    [low, most],
-    (a, b) => quantity(Math.min(a.value, b.value), 'lb/1000ft2', 'limestone'),
-  );
+  return ctx.sheet.cap({ id: `${prefix}/capped`, label: msg('lime.atMostTopRow') }, [low, most]);
 }
 
 /** The target itself where the source has a column for it, else the next higher one that it has. */
@@ -175,8 +168,11 @@ function labRate(ctx: PlanContext, prefix: string, { readings }: OptionInput): L
   if (unit === 'ton/acre' || unit === 'ton/acre-short-cut') {
     const tons = ctx.number(entry, text, LAB_AMOUNT, 'ton/acre', 'limestone');
     return unit === 'ton/acre'
-      ? ctx.sheet.derive('convert', { ...converted, source: 'definition' }, [tons], (q) =>
-          tonsPerAcreToPerThousand(q),
+      ? ctx.sheet.derive(
+          'convert',
+          { ...converted, source: 'definition' },
+          [tons],
+          tonsPerAcreToPerThousand,
         )
       : ctx.sheet.derive(
           'equation',
@@ -187,7 +183,7 @@ function labRate(ctx: PlanContext, prefix: string, { readings }: OptionInput): L
             detail: { equation: 'ton-short-cut' },
           },
           [tons],
-          (q) => tonsPerAcreByShortCut(q),
+          tonsPerAcreByShortCut,
         );
   }
   if (unit === 't/ha') {
@@ -196,21 +192,27 @@ function labRate(ctx: PlanContext, prefix: string, { readings }: OptionInput): L
       'convert',
       { id: `${prefix}/tons`, label: msg('lime.shortTons'), source: 'definition' },
       [tonnes],
-      (q) => tonnesPerHectareToTonsPerAcre(q),
+      tonnesPerHectareToTonsPerAcre,
     );
-    return ctx.sheet.derive('convert', { ...converted, source: 'definition' }, [tons], (q) =>
-      tonsPerAcreToPerThousand(q),
+    return ctx.sheet.derive(
+      'convert',
+      { ...converted, source: 'definition' },
+      [tons],
+      tonsPerAcreToPerThousand,
     );
   }
   if (unit === 'lb/acre') {
     const pounds = ctx.number(entry, text, LAB_AMOUNT, 'lb/acre', 'limestone');
-    return ctx.sheet.derive('convert', { ...converted, source: 'definition' }, [pounds], (q) =>
-      perAcreToPerThousand(q),
+    return ctx.sheet.derive(
+      'convert',
+      { ...converted, source: 'definition' },
+      [pounds],
+      perAcreToPerThousand,
     );
   }
   if (unit === 'lb/100ft2') {
     const pounds = ctx.number(entry, text, LAB_AMOUNT, 'lb/100ft2', 'limestone');
-    return ctx.sheet.derive('convert', converted, [pounds], (q) => perHundredToPerThousand(q));
+    return ctx.sheet.derive('convert', converted, [pounds], perHundredToPerThousand);
   }
   return ctx.number(entry, text, LAB_AMOUNT, 'lb/1000ft2', 'limestone');
 }
@@ -225,7 +227,7 @@ function laboratoryOption(ctx: PlanContext, input: OptionInput): RequirementOpti
         'proportion',
         { id: `${prefix}/at-depth`, label: msg('lime.atDepth') },
         [rate, input.treatedDepth, input.readings.reportDepth],
-        (amount, now, of) => rescaleDepth(amount, now, of),
+        rescaleDepth,
       )
     : rate;
   return {

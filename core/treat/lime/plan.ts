@@ -11,7 +11,6 @@ import { HALVES_ABOVE_TONS, LIME_WORKS_MONTHS, NO_TILL_TONS } from '../../tables
 import { TRI_STATE_ORGANIC } from '../../tables/lime/triState';
 import { addMonths, type IsoDate } from '../../kernel/typed/date';
 import { tonsPerAcreToPerThousand } from '../../kernel/units/convert';
-import { quantity } from '../../kernel/units/quantity';
 import type { LimeMaterial } from '../../catalog/materials/types';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
@@ -34,9 +33,7 @@ function usualTarget(ctx: PlanContext, input: TreatInput): LimeTreatment['target
   if (!sandy) return ctx.sheet.choose(entry, goal.limeTo, []);
   const most = { id: `${entry.id}/sandy`, label: msg('lime.sandyTarget', { cec }) };
   const limit = ctx.constant({ ...most, source: 'practice' }, target, 'pH', 'water');
-  return ctx.sheet.derive('cap', entry, [goal.limeTo, limit], (wanted, top) =>
-    quantity(Math.min(wanted.value, top.value), 'pH', 'water'),
-  );
+  return ctx.sheet.cap(entry, [goal.limeTo, limit]);
 }
 
 function targetOf(ctx: PlanContext, input: TreatInput): LimeTreatment['target'] {
@@ -184,7 +181,7 @@ function groundCap(ctx: PlanContext, { area, pack, plant }: TreatInput, id: stri
   if (plant.form === 'plot' && area.situation !== 'tilled') {
     const named = { id: `${id}/tons`, label: msg('lime.capNoTill'), source: 'practice' } as const;
     const tons = ctx.constant(named, NO_TILL_TONS, 'ton/acre', 'product');
-    return ctx.sheet.derive('convert', { id, label }, [tons], (q) => tonsPerAcreToPerThousand(q));
+    return ctx.sheet.derive('convert', { id, label }, [tons], tonsPerAcreToPerThousand);
   }
   const { value, standing } = pack.lime.bySituation[area.situation].cap;
   const entry = { id, label, source: 'practice', standing } as const;
@@ -203,9 +200,7 @@ function capOf(
   const label = msg('lime.capMaterial', { material: msg(`material.${materialId}`) });
   const named = { id: `${id}/material`, label, standing, source };
   const most = ctx.constant(named, own, 'lb/1000ft2', 'product');
-  return ctx.sheet.derive('cap', { id, label }, [ground, most], (a, b) =>
-    quantity(Math.min(a.value, b.value), 'lb/1000ft2', 'product'),
-  );
+  return ctx.sheet.cap({ id, label }, [ground, most]);
 }
 
 /** The dressings of the chosen rate under the cap of the situation; none unless lime is advised. */

@@ -103,11 +103,11 @@ function asDelivered(
 ): Percent {
   const dry = dryShare(ctx, prefix, at, label);
   if (!dry) return cce;
-  return ctx.sheet.derive(
-    'multiply',
+  return ctx.sheet.multiply(
     { id: `${prefix}/delivered`, label: msg('lime.delivered') },
     [cce, dry],
-    (percent, share) => quantity(percent.value * share.value, '%', 'CCE'),
+    '%',
+    'CCE',
   );
 }
 
@@ -141,11 +141,11 @@ function bySieves(
         'share',
       ),
   );
-  const figure = ctx.sheet.derive(
-    'multiply',
+  const figure = ctx.sheet.multiply(
     { id: `${prefix}/effectiveness`, label: msg('lime.effective') },
     [cce, factor],
-    (percent, share) => quantity(percent.value * share.value, '%', 'ECCE'),
+    '%',
+    'ECCE',
   );
   return { kind: 'ECCE', figure, scheme };
 }
@@ -178,8 +178,11 @@ function asScored(
   );
   const percent = { id: `${prefix}/effectiveness`, label: msg('lime.ofPure') };
   const detail = { detail: { equation: 'per-ton-to-percent' } } as const;
-  const figure = ctx.sheet.derive('equation', { ...percent, ...detail }, [score, pure], (s, of) =>
-    perTonToScore(s, of),
+  const figure = ctx.sheet.derive(
+    'equation',
+    { ...percent, ...detail },
+    [score, pure],
+    perTonToScore,
   );
   return { kind: 'ECCE', figure, scheme };
 }
@@ -286,14 +289,17 @@ export function toProduct(
       'proportion',
       entry,
       [requirement, of, effectiveness.figure],
-      (r, b, l) => limestoneToProduct(r, b, l),
+      limestoneToProduct,
     );
   }
   const { scheme } = effectiveness;
   const label = msg('lime.basisEcce', { scheme: msg(`scheme.${scheme.id}`) });
   const named = { id: table, label, source: 'fineness' as const, standing };
   const of = ctx.constant(named, effectiveCce(basis, scheme.id), '%', 'ECCE');
-  return ctx.sheet.derive('proportion', entry, [requirement, of, effectiveness.figure], (r, b, l) =>
-    limestoneToProduct(r, b, l),
+  return ctx.sheet.derive(
+    'proportion',
+    entry,
+    [requirement, of, effectiveness.figure],
+    limestoneToProduct,
   );
 }

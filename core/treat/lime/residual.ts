@@ -84,11 +84,11 @@ function creditOf(
     '%',
     'CCE',
   );
-  const left = ctx.sheet.derive(
-    'multiply',
+  const left = ctx.sheet.multiply(
     { id: `${prefix}/left`, label: msg('past.left') },
     [rate, share],
-    (r, s) => quantity(r.value * s.value, 'lb/1000ft2', 'product'),
+    'lb/1000ft2',
+    'product',
   );
   return ctx.sheet.derive(
     'proportion',

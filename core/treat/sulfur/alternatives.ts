@@ -3,7 +3,6 @@ import type { TreatInput } from '../shared/input';
 import { PLANTS, type Plant, type PlantId } from '../../catalog/plants/plants';
 import { MIX_DEPTH_IN } from '../../tables/sulfur';
 import { cubicFeetToYards, lengthToFeet } from '../../kernel/units/convert';
-import { quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 
@@ -42,19 +41,19 @@ export function insteadOf(
     'convert',
     { id: `${at}/depth`, label: msg('ground.inFeet'), source: 'definition' },
     [deep],
-    (q) => lengthToFeet(q),
+    lengthToFeet,
   );
-  const mixCubicFeet = ctx.sheet.derive(
-    'multiply',
+  const mixCubicFeet = ctx.sheet.multiply(
     { id: at, label: msg('sulfur.mixVolume') },
     [ground.area, depth],
-    (square, feet) => quantity(square.value * feet.value, 'ft3', 'ground'),
+    'ft3',
+    'ground',
   );
   const mixCubicYards = ctx.sheet.derive(
     'convert',
     { id: `${at}/yards`, label: msg('sulfur.mixYards'), source: 'definition' },
     [mixCubicFeet],
-    (q) => cubicFeetToYards(q),
+    cubicFeetToYards,
   );
   const plants = 'absent' in waterPh ? [] : plantsThatFit(plant, waterPh.value.value);
   return { mixCubicFeet, mixCubicYards, plants };

@@ -55,7 +55,7 @@ function worthOf(
     'convert',
     { id: `${prefix}/share`, label: msg('feed.share') },
     [percent],
-    (q) => percentToShare(q),
+    percentToShare,
   );
   return { worth: percent, share };
 }
@@ -85,7 +85,7 @@ function mostOf(
   const limit = { id: `${prefix}/most`, label: msg('sulfur.mostProduct'), standing, source };
   const perHundred = ctx.constant(limit, most, 'lb/100ft2', 'product');
   const entry = { id: `${prefix}/most-rate`, label: msg('sulfur.mostProduct') };
-  return ctx.sheet.derive('convert', entry, [perHundred], (q) => perHundredToPerThousand(q));
+  return ctx.sheet.derive('convert', entry, [perHundred], perHundredToPerThousand);
 }
 
 /** Product for an amount of sulfur: no more than the material itself may go on at once. */
@@ -97,13 +97,9 @@ export function sulfurProduct(
   most: ProductRate | undefined,
 ): ProductRate {
   const divided = most ? { ...entry, id: `${entry.id}/uncapped` } : entry;
-  const rate = ctx.sheet.derive('divide', divided, [sulfur, share], (s, part) =>
-    nutrientToProduct(s, part),
-  );
+  const rate = ctx.sheet.derive('divide', divided, [sulfur, share], nutrientToProduct);
   if (!most) return rate;
-  return ctx.sheet.derive('cap', entry, [rate, most], (a, b) =>
-    quantity(Math.min(a.value, b.value), 'lb/1000ft2', 'product'),
-  );
+  return ctx.sheet.cap(entry, [rate, most]);
 }
 
 /** Plants whose roots aluminum poisons. Common practice. */
@@ -140,7 +136,7 @@ export function sulfurMaterials(
       'multiply',
       { id: `${prefix}/total`, label: msg('dose.total') },
       [rate, ground.extent],
-      (r, e) => perThousandToTotal(r, e),
+      perThousandToTotal,
     );
     const bags = bagsFor(ctx, `${prefix}/bags`, total, bag.size);
     return {

@@ -109,12 +109,10 @@ function byTable<U extends 'lb/100ft2' | 'lb/acre'>(
       [at],
       ({ value }) => quantity(cellAt(table.rows, table.column, value), table.unit, 'S'),
     );
-  const need = ctx.sheet.derive(
-    'deduct',
-    { id: `${prefix}/need`, label: msg('sulfur.need') },
-    [cell('now', ph), cell('then', target)],
-    (now, then) => quantity(Math.max(0, now.value - then.value), table.unit, 'S'),
-  );
+  const need = ctx.sheet.deduct({ id: `${prefix}/need`, label: msg('sulfur.need') }, [
+    cell('now', ph),
+    cell('then', target),
+  ]);
   return {
     id: table.id,
     gross: ctx.sheet.derive('convert', entry, [need], (q) => table.toRate(q)),
@@ -165,7 +163,7 @@ function perTenth(ctx: PlanContext, areaId: string, { ph }: NeedInput): SulfurOp
     ({ value }) =>
       quantity(Math.max(0, (value - PER_TENTH.above) / 0.1) * PER_TENTH.pounds, 'lb/100ft2', 'S'),
   );
-  const gross = ctx.sheet.derive('convert', entry, [need], (q) => perHundredToPerThousand(q));
+  const gross = ctx.sheet.derive('convert', entry, [need], perHundredToPerThousand);
   return { id: 'per-tenth', gross };
 }
 
@@ -190,7 +188,7 @@ function garden(ctx: PlanContext, areaId: string, { ph, target }: NeedInput): Su
     (now, then) =>
       quantity(Math.max(0, now.value - then.value) * GARDEN_RULE.poundsPerPh, 'lb/100ft2', 'S'),
   );
-  const gross = ctx.sheet.derive('convert', entry, [need], (q) => perHundredToPerThousand(q));
+  const gross = ctx.sheet.derive('convert', entry, [need], perHundredToPerThousand);
   return { id: 'garden', gross };
 }
 
@@ -220,15 +218,15 @@ function fromCec(ctx: PlanContext, areaId: string, { ph, target, cec }: NeedInpu
   );
   const undone = { id: `${prefix}/undone`, label: msg('sulfur.undone'), source: 'aapfco' } as const;
   const each = ctx.constant(undone, WATER_LIME.undoneByPound, 'ratio', 'CaCO3');
-  const perAcre = ctx.sheet.derive(
-    'divide',
+  const perAcre = ctx.sheet.divide(
     { id: `${prefix}/need`, label: msg('sulfur.need') },
     [lime, each],
-    (lb, part) => quantity(lb.value / part.value, 'lb/acre', 'S'),
+    'lb/acre',
+    'S',
   );
   return {
     id: 'cec',
-    gross: ctx.sheet.derive('convert', entry, [perAcre], (q) => perAcreToPerThousand(q)),
+    gross: ctx.sheet.derive('convert', entry, [perAcre], perAcreToPerThousand),
   };
 }
 

@@ -84,8 +84,11 @@ function capOf(ctx: PlanContext, input: TreatInput, soil: SulfurSoil): SulfurRat
     'lb/100ft2',
     'S',
   );
-  return ctx.sheet.derive('convert', { id: `${id}/sulfur/cap`, label }, [perHundred], (q) =>
-    perHundredToPerThousand(q),
+  return ctx.sheet.derive(
+    'convert',
+    { id: `${id}/sulfur/cap`, label },
+    [perHundred],
+    perHundredToPerThousand,
   );
 }
 
@@ -103,19 +106,14 @@ function leftOfYear(
     'doses',
     'count',
   );
-  const most = ctx.sheet.derive(
-    'multiply',
+  const most = ctx.sheet.multiply(
     { id: `${at}/most`, label: msg('sulfur.mostAYear') },
     [cap, doses],
-    (rate, n) => quantity(rate.value * n.value, 'lb/1000ft2', 'S'),
+    'lb/1000ft2',
+    'S',
   );
   if (!past) return most;
-  return ctx.sheet.derive(
-    'deduct',
-    { id: at, label: msg('sulfur.leftOfYear') },
-    [most, past],
-    (a, b) => quantity(Math.max(0, a.value - b.value), 'lb/1000ft2', 'S'),
-  );
+  return ctx.sheet.deduct({ id: at, label: msg('sulfur.leftOfYear') }, [most, past]);
 }
 
 /** The smallest of several rates. */
@@ -125,13 +123,7 @@ function atMost(
   label: Msg,
   rates: readonly SulfurRate[],
 ): SulfurRate {
-  return ctx.sheet.derive(
-    'cap',
-    { id, label },
-    rates,
-    (...all: readonly Quantity<'lb/1000ft2', 'S'>[]) =>
-      quantity(Math.min(...all.map(({ value }) => value)), 'lb/1000ft2', 'S'),
-  );
+  return ctx.sheet.cap({ id, label }, rates);
 }
 
 /** An amount of the advisor's own in all, lb/100 ft²; it needs a reason. Nothing where none is typed. */
@@ -162,7 +154,7 @@ function ownGross(
     'convert',
     { id: `${entry.id}/rate`, label: msg('sulfur.own') },
     [typed],
-    (q) => perHundredToPerThousand(q),
+    perHundredToPerThousand,
   );
   return { rate, reason };
 }

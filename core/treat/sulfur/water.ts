@@ -29,16 +29,16 @@ export function standStill(
   );
   const undone = { id: `${id}/undone`, label: msg('sulfur.undone'), source: 'aapfco' } as const;
   const each = ctx.constant(undone, undoneByPound, 'ratio', 'CaCO3');
-  const perAcre = ctx.sheet.derive(
-    'divide',
+  const perAcre = ctx.sheet.divide(
     { id: `${id}/per-acre`, label: msg('sulfur.standStillAcre') },
     [lime, each],
-    (lb, part) => quantity(lb.value / part.value, 'lb/acre', 'S'),
+    'lb/acre',
+    'S',
   );
   return ctx.sheet.derive(
     'convert',
     { id, label: msg('sulfur.standStill'), source: 'definition' },
     [perAcre],
-    (q) => perAcreToPerThousand(q),
+    perAcreToPerThousand,
   );
 }

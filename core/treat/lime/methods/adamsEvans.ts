@@ -64,11 +64,11 @@ export const ADAMS_EVANS_BUFFER: RequirementMethod = {
       'ratio',
       'share',
     );
-    return ctx.sheet.derive(
-      'multiply',
+    return ctx.sheet.multiply(
       { ...entry, source: 'adams-evans' },
       [pure, factor],
-      (lb, f) => quantity(lb.value * f.value, 'lb/acre', 'limestone'),
+      'lb/acre',
+      'limestone',
     );
   },
 };

@@ -6,7 +6,7 @@ import {
   TEXTURES,
   type Texture,
 } from '../../../tables/lime/byTexture';
-import { quantity, type Quantity } from '../../../kernel/units/quantity';
+import type { Quantity } from '../../../kernel/units/quantity';
 import type { PlanContext } from '../../../kernel/working/context';
 import { msg, type Msg } from '../../../kernel/messages/msg';
 import type { Figure } from '../../../kernel/working/working';
@@ -53,9 +53,7 @@ function toTarget(
   if ('absent' in target || target.value.value > LIME_BY_TEXTURE_TARGET - 1e-9) return whole;
   const rest = onRows(ctx, `${prefix}/from-target`, columnFor(texture), target);
   const entry = { id: `${prefix}/to-target`, label: msg('lime.textureToTarget') };
-  return ctx.sheet.derive('deduct', entry, [whole, rest], (all, after) =>
-    quantity(Math.max(0, all.value - after.value), 'lb/acre', 'limestone'),
-  );
+  return ctx.sheet.deduct(entry, [whole, rest]);
 }
 
 /**
