@@ -103,3 +103,31 @@ test('a server that was started empty shows none', async ({ page, request }) => 
   await new App(page).desk();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('No cases yet.');
 });
+
+test('lines that an older version wrote are made anew in a worker', async ({ page }) => {
+  const app = new App(page);
+  await app.typeLawn(ORACLE);
+  await app.desk();
+  await expect(page.locator('[data-case-link]')).toHaveCount(1);
+  await page.evaluate(async () => {
+    const open = indexedDB.open('agrologos');
+    const base = await new Promise<IDBDatabase>((resolve) => {
+      open.onsuccess = () => resolve(open.result);
+    });
+    const write = base.transaction('deskLines', 'readwrite');
+    const store = write.objectStore('deskLines');
+    const all = store.getAll();
+    all.onsuccess = () => {
+      for (const record of all.result as { lines: { version: number; title: string }[] }[]) {
+        for (const line of record.lines) Object.assign(line, { version: 1, title: 'Old' });
+        store.put(record);
+      }
+    };
+    await new Promise<void>((resolve) => {
+      write.oncomplete = () => resolve();
+    });
+    base.close();
+  });
+  await app.desk();
+  await expect(page.locator('[data-case-link]')).toHaveText(ORACLE.title ?? '');
+});

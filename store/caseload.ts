@@ -1,10 +1,11 @@
+import type { CaseIndexRow } from '../core/plan/deskLine';
 import { nanoid } from 'nanoid';
 import type { CaseFile } from '../core/casefile/casefile';
 import { migrate } from '../core/casefile/migrations/migrate';
 import type { Office } from '../core/casefile/office';
 import type { Pack } from '../core/catalog/packs/pack';
-import { db, type CaseIndexRow, type CaseRow } from './db';
-import { indexRow } from './indexRow';
+import { db, type CaseRow } from './db';
+import { indexRow } from '../core/plan/indexRow';
 import { putLines } from './lines';
 import { changeOffice, hasOffice } from './office';
 import { bringInPacks } from './packs';

@@ -5,7 +5,7 @@ import { migrate } from '../core/casefile/migrations/migrate';
 import type { Msg } from '../core/kernel/messages/msg';
 import { restoreCase } from './desk';
 import { db, type AgrologosDb, type CaseRow } from './db';
-import { indexRow } from './indexRow';
+import { indexRow } from '../core/plan/indexRow';
 import { putLines } from './lines';
 import { applyPatches, reachable, same, valueAt, type Patch } from './patch';
 

@@ -1,8 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { CaseFile } from '../core/casefile/casefile';
-import type { Msg } from '../core/kernel/messages/msg';
-import type { StepId } from '../core/kernel/working/finding';
-import type { QueueFacts } from '../core/plan/queue';
+import type { CaseIndexRow } from '../core/plan/deskLine';
 import type { Pack } from '../core/catalog/packs/pack';
 import { intoBuckets, type Bucket } from './buckets';
 
@@ -13,30 +11,6 @@ export interface CaseRow {
   schema: number;
   deletedAt: number;
   doc: CaseFile;
-}
-
-/** The version of the Desk's lines; older ones are made anew when the Desk opens. */
-export const INDEX_VERSION = 4;
-
-/** What the Desk lists of a case, written in the same transaction as the case. */
-export interface CaseIndexRow {
-  id: string;
-  title: string;
-  client: string;
-  place: string;
-  changedAt: number;
-  deletedAt: number;
-  /** Which version of this program made the line; see INDEX_VERSION. */
-  version: number;
-  plants: readonly string[];
-  /** Names of its samples, which no other case's may have. */
-  samples: readonly string[];
-  /** How many pieces of ground there are. */
-  grounds: number;
-  /** The step at which the case goes on. */
-  goesOnAt: StepId;
-  turnsOn: Msg;
-  facts: QueueFacts;
 }
 
 /** A house pack in its newest version; a case keeps the version that it is read by in itself. */

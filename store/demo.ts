@@ -1,6 +1,6 @@
 import type { CaseFile } from '../core/casefile/casefile';
 import { db } from './db';
-import { indexRow } from './indexRow';
+import { indexRow } from '../core/plan/indexRow';
 import { putLines } from './lines';
 
 /**

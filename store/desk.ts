@@ -1,5 +1,6 @@
+import { INDEX_VERSION, type CaseIndexRow } from '../core/plan/deskLine';
 import { isDemo } from '../core/casefile/demo';
-import { db, INDEX_VERSION, type AgrologosDb, type CaseIndexRow } from './db';
+import { db, type AgrologosDb } from './db';
 import { allLines, changeLines } from './lines';
 
 /** Deleted cases can be brought back for this long. */

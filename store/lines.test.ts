@@ -1,8 +1,9 @@
+import type { CaseIndexRow } from '../core/plan/deskLine';
 import Dexie from 'dexie';
 import { lawnCase, ORACLE } from '../test/cases';
 import { bucketOf } from './buckets';
-import { AgrologosDb, type CaseIndexRow } from './db';
-import { indexRow } from './indexRow';
+import { AgrologosDb } from './db';
+import { indexRow } from '../core/plan/indexRow';
 import { allLines, changeLines, putLines } from './lines';
 
 const line = indexRow(lawnCase(ORACLE), 1, 0);

@@ -1,5 +1,6 @@
+import type { CaseIndexRow } from '../core/plan/deskLine';
 import { bucketOf, intoBuckets, type Bucket } from './buckets';
-import type { AgrologosDb, CaseIndexRow } from './db';
+import type { AgrologosDb } from './db';
 
 /** Every line, in no order. */
 export async function allLines(base: AgrologosDb): Promise<CaseIndexRow[]> {

@@ -1,41 +1,60 @@
-import type { CaseFile } from '../core/casefile/casefile';
-import { migrate } from '../core/casefile/migrations/migrate';
-import { db, INDEX_VERSION, type CaseIndexRow, type CaseRow } from './db';
-import { indexRow, unreadableRow } from './indexRow';
+import { INDEX_VERSION, type CaseIndexRow } from '../core/plan/deskLine';
+import type { StoredDocument } from '../core/plan/indexRow';
+import { bucketOf } from './buckets';
+import type { Progress } from './caseload';
+import { db } from './db';
 import { allLines, putLines } from './lines';
 
-/** So many lines are made anew in one transaction. */
-const AT_ONCE = 50;
+/** Works lines out: here, or in a worker. */
+export type MakeLines = (
+  documents: readonly StoredDocument[],
+) => CaseIndexRow[] | Promise<CaseIndexRow[]>;
 
-/** The line of a stored case, whatever it is: one that this version cannot read has a line that says so. */
-function lineOf({ id, doc, deletedAt }: CaseRow, changedAt: number): CaseIndexRow {
-  const unreadable = (): CaseIndexRow => unreadableRow(id, doc, { changedAt, deletedAt });
-  try {
-    const migrated = migrate(doc);
-    return migrated.kind === 'document'
-      ? indexRow(migrated.document as unknown as CaseFile, changedAt, deletedAt)
-      : unreadable();
-  } catch {
-    return unreadable();
-  }
+/** So many lines are made anew at once. What is stored together is made together: each record is then written once. */
+const AT_ONCE = 1000;
+
+async function makeHere(documents: readonly StoredDocument[]): Promise<CaseIndexRow[]> {
+  const { lineOf } = await import('../core/plan/indexRow');
+  return documents.map(lineOf);
+}
+
+/** Stores lines, but for cases that were given a line of this version meanwhile, or that are gone. */
+async function store(base: typeof db, fresh: readonly CaseIndexRow[]): Promise<void> {
+  await base.transaction('rw', base.cases, base.deskLines, async () => {
+    const ids = fresh.map(({ id }) => id);
+    const there = new Set(await base.cases.where('id').anyOf(ids).primaryKeys());
+    const present = (await allLines(base)).filter(({ version }) => version === INDEX_VERSION);
+    const done = new Set(present.map(({ id }) => id));
+    const wanted = fresh.filter(({ id }) => there.has(id) && !done.has(id));
+    if (wanted.length > 0) await putLines(base, wanted);
+  });
 }
 
 /**
  * Makes the Desk's lines anew that an older version of the program wrote, and those of stored cases that have
- * none. One case that cannot be read hides no other.
+ * none. One case that cannot be read hides no other, and an edit that comes between is not undone.
  */
-export async function reindexOld(base = db): Promise<void> {
+export async function reindexOld(
+  base = db,
+  makeLines: MakeLines = makeHere,
+  onProgress: (progress: Progress) => void = () => undefined,
+): Promise<void> {
   const lines = await allLines(base);
   const present = new Set(
     lines.filter(({ version }) => version === INDEX_VERSION).map(({ id }) => id),
   );
   const changed = new Map(lines.map(({ id, changedAt }) => [id, changedAt]));
-  const ids = (await base.cases.toCollection().primaryKeys()).filter((id) => !present.has(id));
+  const ids = (await base.cases.toCollection().primaryKeys())
+    .filter((id) => !present.has(id))
+    .sort((a, b) => bucketOf(a) - bucketOf(b));
   for (let at = 0; at < ids.length; at += AT_ONCE) {
-    await base.transaction('rw', base.cases, base.deskLines, async () => {
-      const rows = await base.cases.bulkGet(ids.slice(at, at + AT_ONCE));
-      const fresh = rows.flatMap((row) => (row ? [lineOf(row, changed.get(row.id) ?? 0)] : []));
-      await putLines(base, fresh);
+    const rows = await base.cases.bulkGet(ids.slice(at, at + AT_ONCE));
+    const documents = rows.flatMap((row): StoredDocument[] => {
+      if (!row) return [];
+      const { id, doc, deletedAt } = row;
+      return [{ id, document: doc, deletedAt, changedAt: changed.get(id) ?? 0 }];
     });
+    await store(base, await makeLines(documents));
+    onProgress({ done: Math.min(at + AT_ONCE, ids.length), total: ids.length });
   }
 }

@@ -1,8 +1,8 @@
 'use client';
 
+import type { CaseIndexRow } from '../../core/plan/deskLine';
 import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { QUEUES, queueOn, type Queue } from '../../core/plan/queue';
-import type { CaseIndexRow } from '../../store/db';
 import { localDay } from '../format/date';
 import { nameFrom, text } from '../format/desk';
 import { useCommands, type Command } from '../commands/registry';

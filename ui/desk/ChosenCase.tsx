@@ -1,10 +1,11 @@
 'use client';
 
+import type { CaseIndexRow } from '../../core/plan/deskLine';
 import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { db, type CaseIndexRow } from '../../store/db';
+import { db } from '../../store/db';
 import { messageText, text } from '../format/desk';
 import { Contained } from '../shell/Contained';
 import { Kbd } from '../kit/Kbd';

@@ -1,8 +1,8 @@
 'use client';
 
+import type { CaseIndexRow } from '../../core/plan/deskLine';
 import { useState, type ReactNode } from 'react';
 import { isDemo } from '../../core/casefile/demo';
-import type { CaseIndexRow } from '../../store/db';
 import { markDemo } from '../../store/desk';
 import { text } from '../format/desk';
 import { Button } from '../kit/Button';

@@ -1,9 +1,9 @@
 'use client';
 
+import type { CaseIndexRow } from '../../core/plan/deskLine';
 import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
 import { useEffect, useState, type ReactNode } from 'react';
-import type { CaseIndexRow } from '../../store/db';
 import { isKept } from '../../store/persistence';
 import { readSetting } from '../../store/settings';
 import { formatDate, localDay } from '../format/date';

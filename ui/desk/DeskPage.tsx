@@ -1,5 +1,7 @@
 'use client';
 
+import type { Progress } from '../../store/caseload';
+import type { CaseIndexRow } from '../../core/plan/deskLine';
 import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
@@ -13,7 +15,6 @@ import {
   purgeDeleted,
   restoreCase,
 } from '../../store/desk';
-import type { CaseIndexRow } from '../../store/db';
 import { leftovers, livingPages } from '../../store/mirror';
 import { useCommands, type Command } from '../commands/registry';
 import { text } from '../format/shell';
@@ -126,12 +127,6 @@ async function replayLeftovers(): Promise<void> {
   await replayPending(living, Date.now());
 }
 
-/** Makes lines anew that an older version of the program wrote. */
-async function remakeOldLines(): Promise<void> {
-  const { reindexOld } = await import('../../store/reindex');
-  await reindexOld();
-}
-
 /** The caseload. */
 export function DeskPage(): ReactNode {
   const router = useRouter();
@@ -151,8 +146,13 @@ export function DeskPage(): ReactNode {
       .finally(() => setWelcomed(true));
   }, []);
   const outdated = cases?.outdated ?? false;
+  const [remade, setRemade] = useState<Progress>();
   useEffect(() => {
-    if (outdated) void remakeOldLines();
+    if (!outdated) return;
+    void import('./remakeLines')
+      .then(({ remakeLines }) => remakeLines(setRemade))
+      .catch(() => undefined)
+      .finally(() => setRemade(undefined));
   }, [outdated]);
   const onNew = useCallback((): void => {
     void import('./createCase')
@@ -184,10 +184,17 @@ export function DeskPage(): ReactNode {
     );
   }
   const acts = (
-    <Button look="primary" onClick={onNew}>
-      {text('desk.new')}
-      <Kbd>{text('desk.newKey')}</Kbd>
-    </Button>
+    <>
+      {remade && (
+        <span role="status" className="text-small text-ink-2">
+          {text('desk.remade', { ...remade })}
+        </span>
+      )}
+      <Button look="primary" onClick={onNew}>
+        {text('desk.new')}
+        <Kbd>{text('desk.newKey')}</Kbd>
+      </Button>
+    </>
   );
   return (
     <CaseList

@@ -1,4 +1,4 @@
-import type { CaseIndexRow } from '../../store/db';
+import type { CaseIndexRow } from '../../core/plan/deskLine';
 
 /** Where a case goes on. */
 export function caseAddress({ id, goesOnAt }: CaseIndexRow): string {

@@ -1,5 +1,5 @@
+import type { CaseIndexRow } from '../../core/plan/deskLine';
 import type { Queued } from '../../core/plan/queue';
-import type { CaseIndexRow } from '../../store/db';
 
 /** A line of the Desk with the queue that it stands in. */
 export interface DeskLine extends Queued {

@@ -305,6 +305,7 @@ export interface Messages {
   'desk.new': None;
   'desk.newKey': None;
   'desk.refused': { readonly name: 'any' };
+  'desk.remade': { readonly done: 'number'; readonly total: 'number' };
   'desk.restore': None;
   'desk.table': None;
   'desk.title': { readonly n: 'number' };

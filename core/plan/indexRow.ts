@@ -1,12 +1,13 @@
-import { areasOf, type CaseFile } from '../core/casefile/casefile';
-import { isNode } from '../core/casefile/migrations/nodes';
-import { planCase, turnsOn } from '../core/plan/plan';
-import type { Plan } from '../core/plan/types';
-import { queueFacts } from '../core/plan/queue';
-import { stepToGoOnAt } from '../core/tell/steps';
-import { own } from '../core/kernel/typed/own';
-import { msg } from '../core/kernel/messages/msg';
-import { INDEX_VERSION, type CaseIndexRow } from './db';
+import { areasOf, type CaseFile } from '../casefile/casefile';
+import { migrate } from '../casefile/migrations/migrate';
+import { isNode } from '../casefile/migrations/nodes';
+import { planCase, turnsOn } from './plan';
+import type { Plan } from './types';
+import { queueFacts } from './queue';
+import { stepToGoOnAt } from '../tell/steps';
+import { own } from '../kernel/typed/own';
+import { msg } from '../kernel/messages/msg';
+import { INDEX_VERSION, type CaseIndexRow } from './deskLine';
 
 /** When a line belongs on the Desk: since when it is as it is, and since when it is deleted. */
 interface Standing {
@@ -29,7 +30,7 @@ function dayOf(document: unknown): string {
 }
 
 /** The line of a case that cannot be read or worked out: it is listed all the same, to be opened and saved. */
-export function unreadableRow(
+function unreadableRow(
   id: string,
   document: unknown,
   { changedAt, deletedAt }: Standing,
@@ -88,5 +89,26 @@ export function indexRow(
     };
   } catch {
     return unreadableRow(file.id, file, { changedAt, deletedAt });
+  }
+}
+
+/** A stored case, whatever it is, and since when it is as it is. */
+export interface StoredDocument {
+  readonly id: string;
+  readonly document: unknown;
+  readonly changedAt: number;
+  readonly deletedAt: number;
+}
+
+/** The line of a stored case: one that this version cannot read has a line that says so. */
+export function lineOf({ id, document, changedAt, deletedAt }: StoredDocument): CaseIndexRow {
+  const unreadable = (): CaseIndexRow => unreadableRow(id, document, { changedAt, deletedAt });
+  try {
+    const migrated = migrate(document);
+    return migrated.kind === 'document'
+      ? indexRow(migrated.document as unknown as CaseFile, changedAt, deletedAt)
+      : unreadable();
+  } catch {
+    return unreadable();
   }
 }

@@ -1,8 +1,10 @@
+import { INDEX_VERSION } from '../core/plan/deskLine';
 import { lawnCase, ORACLE } from '../test/cases';
-import { addCase } from './cases';
-import { AgrologosDb, INDEX_VERSION } from './db';
+import { addCase, patchCase } from './cases';
+import type { Progress } from './caseload';
+import { AgrologosDb } from './db';
 import { listCases } from './desk';
-import { indexRow } from './indexRow';
+import { indexRow, lineOf } from '../core/plan/indexRow';
 import { changeLines } from './lines';
 import { reindexOld } from './reindex';
 
@@ -36,5 +38,29 @@ test('lines of an older version are made anew, and not listed before', async () 
   await reindexOld(base);
   const { standing, outdated } = await listCases(base);
   expect([standing.length, standing[0]?.changedAt, outdated]).toEqual([1, 7, false]);
+  await base.delete();
+});
+
+test('what was edited or deleted while lines were made anew is left as it is', async () => {
+  const base = new AgrologosDb('reindex-between');
+  const [kept, gone] = [lawnCase(ORACLE), { ...lawnCase(ORACLE), id: 'gone' }];
+  await addCase(kept, 7, base);
+  await addCase(gone, 7, base);
+  await changeLines(base, ['case-1', 'gone'], (line) => ({ ...line, version: 1 }));
+  const told: Progress[] = [];
+  await reindexOld(
+    base,
+    async (documents) => {
+      await patchCase('case-1', [{ path: 'title', was: kept.title, value: 'Later' }], 9, base);
+      await base.cases.delete('gone');
+      return documents.map(lineOf);
+    },
+    (progress) => told.push(progress),
+  );
+  const { standing } = await listCases(base);
+  expect(standing.map(({ id, title, changedAt }) => [id, title, changedAt])).toEqual([
+    ['case-1', 'Later', 9],
+  ]);
+  expect(told).toEqual([{ done: 2, total: 2 }]);
   await base.delete();
 });
