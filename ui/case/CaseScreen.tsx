@@ -1,10 +1,12 @@
 'use client';
 
 import {
+  Suspense,
   useCallback,
   useEffect,
   useMemo,
   useRef,
+  type RefObject,
   useState,
   useSyncExternalStore,
   type ReactNode,
@@ -16,36 +18,20 @@ import type { CaseSession } from '../../store/session';
 import { useCommands, type Command } from '../commands/registry';
 import { formatDate } from '../format/date';
 import { text } from '../format/text';
-import { SlipStep } from './slip/SlipStep';
 import { SlipPage } from './slip/SlipPage';
 import { WorkingProvider } from '../working/openWorking';
 import { Contained } from '../shell/Contained';
 import { BrokenCase, BrokenGround, brokenName } from './BrokenGround';
 import { CaseProvider, useCase, type CaseState } from './context/caseContext';
 import { CaseStatus } from './CaseStatus';
-import { FeedingStep } from './feeding/FeedingStep';
 import { AllGround } from './AllGround';
 import { areaName } from '../format/areaName';
 import { GroundRail } from './GroundRail';
-import { GroundStep } from './ground/GroundStep';
 import { Margin, MarginBar } from './Margin';
-import { PhStep } from './ph/PhStep';
-import { ReadingStep } from './reading/ReadingStep';
-import { SampleStep } from './sample/SampleStep';
-import { ResultsStep } from './results/ResultsStep';
 import { StepRow } from './StepRow';
+import { fetchSteps, STEP_SCREENS } from './steps';
 import { usePrinting } from './usePrinting';
 import { WORKSHEET, worksheetStops } from './context/useField';
-
-const SCREENS: Readonly<Record<StepId, () => ReactNode>> = {
-  ground: GroundStep,
-  sample: SampleStep,
-  results: ResultsStep,
-  reading: ReadingStep,
-  ph: PhStep,
-  feeding: FeedingStep,
-  slip: SlipStep,
-};
 
 const STEP_LETTERS: Readonly<Record<StepId, string>> = {
   ground: 'G',
@@ -85,6 +71,21 @@ function focusWork(step: StepId): void {
   const act = document.querySelector<HTMLElement>(`#${WORKSHEET} [data-act]`);
   const [first] = worksheetStops();
   (step === 'ground' || step === 'results' ? first : act)?.focus();
+}
+
+interface ArrivalProps {
+  readonly step: StepId;
+  /** The case was just opened; the first arrival ends that. */
+  readonly openingRef: RefObject<boolean>;
+}
+
+/** Puts the focus to work once a step stands. */
+function Arrival({ step, openingRef }: ArrivalProps): ReactNode {
+  useEffect(() => {
+    if (!openingRef.current) focusWork(step);
+    openingRef.current = false;
+  }, [step, openingRef]);
+  return null;
 }
 
 function Title(): ReactNode {
@@ -128,7 +129,6 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
   const state = useSyncExternalStore(session.subscribe, session.getShown, session.getShown);
   const plan = useMemo(() => session.planOf(state.doc), [session, state.doc]);
   const all = areaId === 'all' && step !== 'slip' && plan.areas.length > 1;
-  const arrived = useRef(state.doc.title !== '');
   const move = useCallback(
     (to: StepId, other?: string): void => {
       void session.flush();
@@ -138,11 +138,9 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
     },
     [all, go, session],
   );
-  useEffect(() => {
-    // An old case opens with the focus at the top; a new one, and every later step, at its work.
-    if (!arrived.current) focusWork(step);
-    arrived.current = false;
-  }, [step]);
+  useEffect(fetchSteps, []);
+  // An old case opens with the focus at the top; a new one, and every later step, at its work.
+  const openingRef = useRef(state.doc.title !== '');
   const [folded, setFolded] = useState(false);
   const onFold = useCallback(() => setFolded((before) => !before), []);
   useCommands(useMemo(() => stepCommands(move, session, onFold), [move, session, onFold]));
@@ -154,7 +152,7 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
     return { session, state, plan, area, broken, all, step, go: move, next };
   }, [session, state, plan, area, broken, all, step, move]);
   if (!value) return <BrokenCase doc={state.doc} broken={plan.broken} />;
-  const Step = all ? AllGround : SCREENS[step];
+  const Step = all ? AllGround : STEP_SCREENS[step];
   return (
     <CaseProvider value={value}>
       <WorkingProvider key={`${step}/${areaId}`} workings={plan.workings}>
@@ -191,7 +189,10 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
                   part={text('broken.step', { step: text(`step.${step}`) })}
                   attempt={state.doc}
                 >
-                  <Step />
+                  <Suspense fallback={<p aria-busy="true" />}>
+                    <Step />
+                    <Arrival key={step} openingRef={openingRef} step={step} />
+                  </Suspense>
                 </Contained>
               )}
             </main>

@@ -1,0 +1,37 @@
+'use client';
+
+import { lazy, type ComponentType } from 'react';
+import type { StepId } from '../../core/kernel/working/finding';
+
+/** Each step comes with its own part of the program. */
+const LOAD: Readonly<Record<StepId, () => Promise<{ default: ComponentType }>>> = {
+  ground: () => import('./ground/GroundStep').then((file) => ({ default: file.GroundStep })),
+  sample: () => import('./sample/SampleStep').then((file) => ({ default: file.SampleStep })),
+  results: () => import('./results/ResultsStep').then((file) => ({ default: file.ResultsStep })),
+  reading: () => import('./reading/ReadingStep').then((file) => ({ default: file.ReadingStep })),
+  ph: () => import('./ph/PhStep').then((file) => ({ default: file.PhStep })),
+  feeding: () => import('./feeding/FeedingStep').then((file) => ({ default: file.FeedingStep })),
+  slip: () => import('./slip/SlipStep').then((file) => ({ default: file.SlipStep })),
+};
+
+export const STEP_SCREENS: Readonly<Record<StepId, ComponentType>> = {
+  ground: lazy(LOAD.ground),
+  sample: lazy(LOAD.sample),
+  results: lazy(LOAD.results),
+  reading: lazy(LOAD.reading),
+  ph: lazy(LOAD.ph),
+  feeding: lazy(LOAD.feeding),
+  slip: lazy(LOAD.slip),
+};
+
+/** After the first step stands the others are fetched, so that going on needs no network. */
+const FETCH_AFTER_MS = 2000;
+
+/** Fetches all steps once the page has come to rest; gives what calls that off. */
+export function fetchSteps(): () => void {
+  const timer = setTimeout(() => {
+    // Whoever is without a network then fetches a step when it is opened.
+    for (const load of Object.values(LOAD)) void load().catch(() => undefined);
+  }, FETCH_AFTER_MS);
+  return () => clearTimeout(timer);
+}
