@@ -4,7 +4,7 @@
  * 3.13 for limestone, 6.94 for aluminum sulfate with 18 H2O, 8.69 for iron sulfate with 7 H2O). Recalled.
  */
 import { SULFUR_MATERIALS } from '../core/catalog/materials/sulfur';
-import { sulfurOptions } from '../core/treat/sulfur/need';
+import { sulfurOptions } from '../core/treat/sulfur/schools';
 import { WATER_LIME } from '../core/tables/sulfur';
 import { quantity } from '../core/kernel/units/quantity';
 import { PlanContext } from '../core/kernel/working/context';

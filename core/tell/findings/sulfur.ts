@@ -3,7 +3,7 @@ import { afterWarmMonths } from '../../treat/sulfur/past';
 import { EDGE_MARGIN } from '../../tables/sulfur';
 import type { FindInput, Finder } from './finder';
 import { msg } from '../../kernel/messages/msg';
-import { SULFUR_SCHOOLS } from '../../treat/sulfur/need';
+import { SULFUR_SCHOOLS } from '../../treat/sulfur/schools';
 
 /** An own amount more than this over a school is looked at twice, %. */
 const MUCH_MORE = 20;

@@ -1,3 +1,4 @@
+import type { School } from './schools/school';
 import type { Plant } from '../../catalog/plants/plants';
 import { addRates, datesOf, readPast } from '../../site/past';
 import { laboratoryRates } from '../../site/report/recommendation';
@@ -13,7 +14,7 @@ import { nitrateCredit } from './nitrateCredit';
 import type { NeedInput } from './needInput';
 import { NUTRIENTS, type Nutrient, type NutrientRates } from '../../catalog/nutrients';
 import { packRates } from './packRates';
-import { schoolRates, SCHOOLS, type School } from './schools';
+import { schoolRates, SCHOOLS } from './schools';
 
 type Rate<S extends Nutrient> = Figure<Quantity<'lb/1000ft2', S>>;
 
@@ -141,7 +142,7 @@ export function nutrientNeeds(ctx: PlanContext, input: NeedInput): Needs {
     return amounts.length > 0 ? addRates(ctx, entry, amounts, nutrient) : undefined;
   };
   const soilNitrate = nitrateCredit(ctx, input);
-  const rates = { ...schoolRates(ctx, input, own), laboratory: lab };
+  const rates = schoolRates(ctx, input, { pack: own, laboratory: lab });
   const row = <S extends Nutrient>(nutrient: S): NeedRow<S> => {
     const by = Object.fromEntries(
       SCHOOLS.map((school) => [school, rates[school][nutrient]]),

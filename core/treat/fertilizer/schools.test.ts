@@ -3,9 +3,10 @@
  * (E-2567: 5 lb P2O5 and 1 + 0.05 CEC lb K2O an acre and year for each ppm short), those of the minimums of turf
  * and of the balance follow from the levels and the molar masses: our own numbers put into the schools' equations.
  */
+import type { School } from './schools/school';
 import { lawnCase, type LawnInput } from '../../../test/cases';
 import { planCase } from '../../plan/plan';
-import { SCHOOLS, type School } from './schools';
+import { SCHOOLS } from './schools';
 
 const VEGETABLES: LawnInput = {
   plant: 'mixed-vegetables',

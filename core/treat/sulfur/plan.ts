@@ -21,7 +21,8 @@ import { msg, type Msg, type MsgId } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { poisons, sulfurMaterials, sulfurProduct } from './bag';
 import { insteadOf } from './alternatives';
-import { sulfurOptions, type SulfurOption } from './need';
+import { sulfurOptions } from './schools';
+import type { SulfurOption } from './schools/school';
 import { afterWarmMonths, pastSulfur, waitsUntil, type PastSulfur } from './past';
 import { worthIt } from './feasibility';
 

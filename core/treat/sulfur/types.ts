@@ -6,7 +6,7 @@ import type { Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { DoseSet } from '../../schedule/dosing/doses';
 import type { Product, ProductRate } from '../shared/amounts';
-import type { SulfurOption, SulfurSchool } from './need';
+import type { SulfurOption, SulfurSchool } from './schools/school';
 
 /**
  * What becomes of sulfur: a dose, none at all, not in this soil, a question first, or wait for what is at work.

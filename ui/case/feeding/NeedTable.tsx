@@ -1,9 +1,10 @@
 'use client';
 
+import type { School } from '../../../core/treat/fertilizer/schools/school';
 import { useId, type ReactNode } from 'react';
 import type { NeedRow } from '../../../core/treat/fertilizer/need';
 import { NUTRIENTS, type Nutrient } from '../../../core/catalog/nutrients';
-import { SCHOOLS, type School } from '../../../core/treat/fertilizer/schools';
+import { SCHOOLS } from '../../../core/treat/fertilizer/schools';
 import { messageText } from '../../format/message';
 import { text } from '../../format/text';
 import { Cell, Table } from '../../kit/Table';

@@ -1,0 +1,40 @@
+import { GARDEN_RULE } from '../../../tables/sulfur';
+import { perHundredToPerThousand } from '../../../kernel/units/convert';
+import { quantity } from '../../../kernel/units/quantity';
+import type { PlanContext } from '../../../kernel/working/context';
+import { msg } from '../../../kernel/messages/msg';
+import { outside, type SulfurMethod, type SulfurNeed, type SulfurOption } from './school';
+
+/** The other printed family: so much for every pH, on one texture. */
+function grossOf(
+  ctx: PlanContext,
+  areaId: string,
+  { ph, target }: SulfurNeed,
+): SulfurOption['gross'] {
+  const prefix = `${areaId}/sulfur/garden`;
+  const entry = { id: `${prefix}/gross`, label: msg('sulfur.gross') };
+  const refused = outside({ ph, target }, { min: GARDEN_RULE.to, max: GARDEN_RULE.from });
+  if (refused) {
+    return ctx.sheet.absent(entry, refused, [ph.id, target.id]);
+  }
+  const need = ctx.sheet.derive(
+    'equation',
+    {
+      id: `${prefix}/need`,
+      label: msg('sulfur.garden', { pounds: GARDEN_RULE.poundsPerPh }),
+      source: 'garden-sulfur',
+      standing: 'recalled',
+      detail: { equation: 'sulfur-garden' },
+    },
+    [ph, target],
+    (now, then) =>
+      quantity(Math.max(0, now.value - then.value) * GARDEN_RULE.poundsPerPh, 'lb/100ft2', 'S'),
+  );
+  return ctx.sheet.derive('convert', entry, [need], perHundredToPerThousand);
+}
+
+export const garden: SulfurMethod = {
+  id: 'garden',
+  fits: ({ soil }) => soil === 'loam',
+  gross: grossOf,
+};

@@ -1,0 +1,66 @@
+import { TO_SIX_FIVE_ROWS, type SulfurSoil } from '../../../tables/sulfur';
+import type { Quantity } from '../../../kernel/units/quantity';
+import type { PlanContext } from '../../../kernel/working/context';
+import { msg, type Msg } from '../../../kernel/messages/msg';
+import type { Figure } from '../../../kernel/working/working';
+
+export type Ph = Figure<Quantity<'pH', 'water'>>;
+type SulfurRate = Figure<Quantity<'lb/1000ft2', 'S'>>;
+export type Rows = readonly (readonly [number, ...number[]])[];
+
+export type SulfurSchool = 'table' | 'clay-high' | 'to-six-five' | 'garden' | 'per-tenth' | 'cec';
+
+/** What a school asks for in all: never one dose. */
+export interface SulfurOption {
+  readonly id: SulfurSchool;
+  readonly gross: SulfurRate;
+}
+
+/** What a school reckons from. */
+export interface SulfurNeed {
+  readonly soil: Exclude<SulfurSoil, 'clay-high'>;
+  readonly ph: Ph;
+  readonly target: Ph;
+  readonly cec: Figure<Quantity<'meq/100g', 'CEC'>>;
+}
+
+/** A way to reckon the sulfur of a change of pH: one file, one object. */
+export interface SulfurMethod {
+  readonly id: SulfurSchool;
+  /** Whether it speaks of such a soil and such a target at all. */
+  readonly fits: (input: SulfurNeed) => boolean;
+  readonly gross: (ctx: PlanContext, areaId: string, input: SulfurNeed) => SulfurOption['gross'];
+}
+
+/** Why a pair of pH has no answer between two ends. */
+export function outside(
+  { ph, target }: Pick<SulfurNeed, 'ph' | 'target'>,
+  { min, max }: { readonly min: number; readonly max: number },
+): Msg | undefined {
+  const beyond = [ph, target].some(
+    (each) =>
+      !('absent' in each) && (each.value.value < min - 1e-9 || each.value.value > max + 1e-9),
+  );
+  return beyond ? msg('absent.sulfurOutside', { min, max }) : undefined;
+}
+
+/** The end rows of a table. */
+export function endsOf(rows: Rows): { readonly min: number; readonly max: number } {
+  const phs = rows.map(([ph]) => ph);
+  return { min: Math.min(...phs), max: Math.max(...phs) };
+}
+
+/** The cell of a column at a pH: the row, or the line between two. */
+export function cellAt(rows: Rows, column: number, ph: number): number {
+  const below = rows.findIndex(([row]) => row <= ph + 1e-9);
+  const [lower, upper] = [rows[below], rows[Math.max(0, below - 1)]];
+  const [low, high] = [lower?.[column] ?? NaN, upper?.[column] ?? NaN];
+  const [at, next] = [lower?.[0] ?? NaN, upper?.[0] ?? NaN];
+  const way = next === at ? 0 : (ph - at) / (next - at);
+  return low + way * (high - low);
+}
+
+/** Whether the target is so high that the table to 6.5 is the one that is made for it. */
+export function isMild({ target }: SulfurNeed): boolean {
+  return !('absent' in target) && target.value.value >= endsOf(TO_SIX_FIVE_ROWS).min - 1e-9;
+}
