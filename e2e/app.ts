@@ -109,6 +109,12 @@ export class App {
   async go(step: StepName): Promise<void> {
     await this.page.getByRole('navigation').getByRole('button', { name: step }).click();
     await expect(this.page.locator('[aria-current="step"]')).toHaveText(new RegExp(step));
+    await this.stands();
+  }
+
+  /** Waits until the step has come. */
+  async stands(): Promise<void> {
+    await expect(this.page.locator('#worksheet [aria-busy]')).toHaveCount(0);
   }
 
   async saved(): Promise<void> {

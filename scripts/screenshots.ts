@@ -4,6 +4,8 @@ import { App, type StepName } from '../e2e/app';
 
 async function picture(page: Page, name: string): Promise<void> {
   await page.mouse.move(0, 0);
+  // A step that is fetched just now is no picture.
+  await page.locator('#worksheet [aria-busy]').waitFor({ state: 'detached' });
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }
 
