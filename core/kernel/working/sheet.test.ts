@@ -17,12 +17,7 @@ function missing(sheet: Sheet): Figure<Quantity<'lb', 'product'>> {
 
 test('a figure and its entry are written in one call', () => {
   const sheet = new Sheet();
-  const sum = sheet.derive(
-    'add',
-    entry('sum'),
-    [leaf(sheet, 'a', 2), leaf(sheet, 'b', 3)],
-    (a, b) => pounds(a.value + b.value),
-  );
+  const sum = sheet.add(entry('sum'), [leaf(sheet, 'a', 2), leaf(sheet, 'b', 3)], 'lb', 'product');
   expect(valueOf(sum)?.value).toBe(5);
   expect(sheet.workings.get('sum')).toEqual({
     id: 'sum',
@@ -31,6 +26,22 @@ test('a figure and its entry are written in one call', () => {
     inputs: ['a', 'b'],
     value: pounds(5),
   });
+});
+
+test('each operation has an arithmetic of its own', () => {
+  const sheet = new Sheet();
+  const [two, five, seven] = [leaf(sheet, '2', 2), leaf(sheet, '5', 5), leaf(sheet, '7', 7)];
+  const half = sheet.leaf('constant', entry('half'), quantity(0.5, 'ratio', 'share'));
+  const value = (figure: Figure): number | undefined => valueOf(figure)?.value;
+  expect(value(sheet.subtract(entry('a'), [two, five]))).toBe(-3);
+  expect(value(sheet.deduct(entry('b'), [seven, two, two]))).toBe(3);
+  // Nothing is below nothing: 2 − 5 leaves none.
+  expect(value(sheet.deduct(entry('c'), [two, five]))).toBe(0);
+  expect(value(sheet.cap(entry('d'), [seven, two, five]))).toBe(2);
+  expect(value(sheet.multiply(entry('e'), [seven, half], 'lb', 'product'))).toBe(3.5);
+  expect(value(sheet.divide(entry('f'), [seven, half], 'lb', 'product'))).toBe(14);
+  expect(value(sheet.add(entry('g'), [], 'lb', 'product'))).toBe(0);
+  expect(sheet.cap(entry('h'), [])).toMatchObject({ absent: { id: 'absent.noNumber' } });
 });
 
 test('an id is written once', () => {

@@ -150,7 +150,7 @@ export class Sheet {
   /** Adds figures of one unit up; nothing to add comes to zero. */
   add<U extends Unit, S extends Substance>(
     entry: Entry,
-    figures: readonly Figure<Quantity<U, Substance>>[],
+    figures: readonly Figure<Quantity<NoInfer<U>, Substance>>[],
     unit: U,
     of: S,
   ): Figure<Quantity<U, S>> {
@@ -166,7 +166,7 @@ export class Sheet {
   /** The first figure less the second. */
   subtract<Q extends Quantity>(
     entry: Entry,
-    figures: readonly [from: Figure<Q>, less: Figure<Q>],
+    figures: readonly [from: Figure<Q>, less: Figure<NoInfer<Q>>],
   ): Figure<Q> {
     return this.combined('subtract', entry, figures, ([from = NaN, less = NaN]) => from - less);
   }
@@ -174,7 +174,7 @@ export class Sheet {
   /** The first figure less all others, never below zero. */
   deduct<Q extends Quantity>(
     entry: Entry,
-    figures: readonly [from: Figure<Q>, ...less: Figure<Q>[]],
+    figures: readonly [from: Figure<Q>, ...less: Figure<NoInfer<Q>>[]],
   ): Figure<Q> {
     return this.combined('deduct', entry, figures, ([from = NaN, ...less]) =>
       Math.max(
