@@ -166,7 +166,8 @@ const BASES_ALONE = 105;
 
 function saturations(ctx: PlanContext, { areaId, readings: { others } }: Seen): Asked[] {
   const shares = SATURATIONS.flatMap((analyte) => {
-    const figure = others[analyte];
+    // All of them are percent of the exchange capacity.
+    const figure = others[analyte] as Figure<Quantity<'%'>> | undefined;
     return figure && !('absent' in figure) ? [{ analyte, figure }] : [];
   });
   // Calcium and magnesium make most of it: without them nothing can be said of the sum.
