@@ -1,6 +1,14 @@
 import { decisionKey, type Decision, type DecisionKind } from '../core/casefile/decisions';
 import type { Analyte } from '../core/catalog/analytes';
-import { type Area, type CaseFile, type FieldReading, type PastEntry, type Report, type Shape, type Typed } from '../core/casefile/casefile';
+import {
+  type Area,
+  type CaseFile,
+  type FieldReading,
+  type PastEntry,
+  type Report,
+  type Shape,
+  type Typed,
+} from '../core/casefile/casefile';
 import { DEMO_MARK } from '../core/casefile/demo';
 import { blankColumn, emptyResult, newArea, newCase, newReport } from '../core/casefile/newCase';
 import { planCase } from '../core/plan/plan';

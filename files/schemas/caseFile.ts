@@ -5,7 +5,22 @@ import { migrate } from '../../core/casefile/migrations/migrate';
 import { faultsOfPack } from '../../core/catalog/packs/lint';
 import { faultsOf, type Fault } from './faults';
 import { packShape } from './pack';
-import { CLIPPINGS, DRAINAGES, FORMAT, KIT_CLASSES, LIGHTS, SCHEMA, SOURCES_OF_RESULTS, MEASURED_BY, MEASURES, MOST_OUTLINE, PAST_KINDS, SHAPES, SLOPES, type CaseFile } from '../../core/casefile/casefile';
+import {
+  CLIPPINGS,
+  DRAINAGES,
+  FORMAT,
+  KIT_CLASSES,
+  LIGHTS,
+  SCHEMA,
+  SOURCES_OF_RESULTS,
+  MEASURED_BY,
+  MEASURES,
+  MOST_OUTLINE,
+  PAST_KINDS,
+  SHAPES,
+  SLOPES,
+  type CaseFile,
+} from '../../core/casefile/casefile';
 import { MESHES, SCHEME_IDS } from '../../core/tables/lime/fineness';
 import { SITUATIONS } from '../../core/catalog/situations';
 import { msg, type Msg } from '../../core/kernel/messages/msg';
