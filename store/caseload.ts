@@ -5,8 +5,8 @@ import { migrate } from '../core/casefile/migrations/migrate';
 import type { Office } from '../core/casefile/office';
 import type { Pack } from '../core/catalog/packs/pack';
 import { db, type CaseRow } from './db';
-import { indexRow } from '../core/plan/indexRow';
 import { putLines } from './lines';
+import { makeLinesHere, type MakeLines } from './makeLines';
 import { changeOffice, hasOffice } from './office';
 import { bringInPacks } from './packs';
 import { same, type Json } from './patch';
@@ -106,13 +106,16 @@ export async function bringIn(
   names: CopyNames,
   onProgress: (progress: Progress) => void = () => undefined,
   base = db,
+  makeLines: MakeLines = makeLinesHere,
 ): Promise<BroughtIn> {
   // Lines take a plan each, and a transaction waits for nobody: they are made before it.
   const lines: CaseIndexRow[] = [];
-  for (const [index, file] of files.entries()) {
-    lines.push(indexRow(file, now, 0));
-    if (index % AT_ONCE !== 0) continue;
-    onProgress({ done: index, total: files.length });
+  for (let at = 0; at < files.length; at += AT_ONCE) {
+    const documents = files
+      .slice(at, at + AT_ONCE)
+      .map((file) => ({ id: file.id, document: file, changedAt: now, deletedAt: 0 }));
+    lines.push(...(await makeLines(documents)));
+    onProgress({ done: Math.min(at + AT_ONCE, files.length), total: files.length });
     await breath();
   }
   const tables = [base.cases, base.deskLines, base.packs, base.settings];

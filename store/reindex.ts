@@ -4,19 +4,10 @@ import { bucketOf } from './buckets';
 import type { Progress } from './caseload';
 import { db } from './db';
 import { allLines, putLines } from './lines';
-
-/** Works lines out: here, or in a worker. */
-export type MakeLines = (
-  documents: readonly StoredDocument[],
-) => CaseIndexRow[] | Promise<CaseIndexRow[]>;
+import { makeLinesHere, type MakeLines } from './makeLines';
 
 /** So many lines are made anew at once. What is stored together is made together: each record is then written once. */
 const AT_ONCE = 1000;
-
-async function makeHere(documents: readonly StoredDocument[]): Promise<CaseIndexRow[]> {
-  const { lineOf } = await import('../core/plan/indexRow');
-  return documents.map(lineOf);
-}
 
 /** Stores lines, but for cases that were given a line of this version meanwhile, or that are gone. */
 async function store(base: typeof db, fresh: readonly CaseIndexRow[]): Promise<void> {
@@ -36,7 +27,7 @@ async function store(base: typeof db, fresh: readonly CaseIndexRow[]): Promise<v
  */
 export async function reindexOld(
   base = db,
-  makeLines: MakeLines = makeHere,
+  makeLines: MakeLines = makeLinesHere,
   onProgress: (progress: Progress) => void = () => undefined,
 ): Promise<void> {
   const lines = await allLines(base);

@@ -3,6 +3,8 @@ import type { Pack } from '../../core/catalog/packs/pack';
 import { readCases, writeBackup } from '../../files/caseJson';
 import type { LocatedFault } from '../../files/located';
 import { allCases, bringIn, type BroughtIn, type Progress } from '../../store/caseload';
+import { db } from '../../store/db';
+import type { MakeLines } from '../../store/makeLines';
 import { askToKeep } from '../../store/persistence';
 import { hasOffice, readOffice } from '../../store/office';
 import { housePacks } from '../../store/packs';
@@ -11,7 +13,11 @@ import { localDay } from '../format/date';
 import { text } from '../format/text';
 import { packName } from '../packs/packName';
 import { copied } from '../packs/packs';
+import { withLineMaker } from '../lines/lineMaker';
 import { download } from './download';
+
+/** So many cases are planned on the page before anybody notices. */
+const FEW = 10;
 
 type OnProgress = (progress: Progress) => void;
 
@@ -43,7 +49,12 @@ export async function importFile(file: File, onProgress: OnProgress): Promise<Im
     pack: (pack: Pack): Pack => copied(pack, text('yardsticks.fromFile', { pack: packName(pack) })),
   };
   try {
-    const what = await bringIn(read, Date.now(), names, onProgress);
+    const now = Date.now();
+    const bring = (makeLines?: MakeLines): Promise<BroughtIn> =>
+      bringIn(read, now, names, onProgress, db, makeLines);
+    // All or nothing comes in, so that a second attempt on the page can follow where there is no worker.
+    const what =
+      read.files.length > FEW ? await withLineMaker(bring).catch(() => bring()) : await bring();
     void askToKeep();
     return { kind: 'in', what };
   } catch {
