@@ -70,3 +70,32 @@ test('a label counts everywhere: every area is worked out again', () => {
   expect(next.plan.areas.map((area, at) => area === run.plan.areas[at])).toEqual([false, false]);
   expect(next.plan).toEqual(planCase({ ...file, labels: { pelletized: label as never } }));
 });
+
+test('ground beyond what is worked out may be a part of ground that is', () => {
+  const file = lawnCase(ORACLE);
+  const { lawn } = file.areas;
+  if (!lawn) throw new Error('no lawn');
+  const ids = Array.from({ length: 60 }, (_none, at) => `a${at + 1}`);
+  const part = {
+    id: 'p',
+    order: 1,
+    sign: 'add',
+    name: '',
+    areaId: 'a60',
+    shape: lawn.shape,
+  } as const;
+  const sized = (squareFeet: string): CaseFile => ({
+    ...file,
+    areas: Object.fromEntries(
+      ids.map((id, at) => {
+        const shape = { ...lawn.shape, ...(id === 'a60' ? { squareFeet } : {}) };
+        const parts = id === 'a1' ? { p: part } : {};
+        return [id, { ...lawn, id, order: at + 1, shape, parts }];
+      }),
+    ),
+  });
+  const run = replan(sized('1000'));
+  expect(run.plan.broken.map(({ area }) => area.id)).toContain('a60');
+  const next = sized('2000');
+  expect(replan(next, run).plan).toEqual(planCase(next));
+});

@@ -53,7 +53,8 @@ interface Basis extends Written {
 /** The ground of every area, or the fault with which measuring it ended. */
 interface Surveyed extends Written {
   readonly ground: ReadonlyMap<string, Ground | { readonly fault: string }>;
-  readonly madeFrom: readonly Area[];
+  /** The pieces that were measured, and all that may be parts of them. */
+  readonly madeFrom: { readonly ids: readonly string[]; readonly all: CaseFile['areas'] };
 }
 
 /** What came of one area, and all that it was made from. */
@@ -149,7 +150,8 @@ function basisOf(file: CaseFile, by: PlanWith, before: Basis | undefined): Basis
 
 /** Measures all ground anew where any of it has changed: pieces may be parts of one another. */
 function surveyed(file: CaseFile, areas: readonly Area[], before: Surveyed | undefined): Surveyed {
-  if (before && sameValue(before.madeFrom, areas)) return before;
+  const madeFrom = { ids: areas.map(({ id }) => id), all: file.areas };
+  if (before && sameValue(before.madeFrom, madeFrom)) return before;
   const ctx = new PlanContext();
   const survey = new Survey(ctx, file.areas);
   const ground = new Map<string, Ground | { readonly fault: string }>();
@@ -160,7 +162,7 @@ function surveyed(file: CaseFile, areas: readonly Area[], before: Surveyed | und
       ground.set(area.id, { fault: faultOf(error) });
     }
   }
-  return { ground, ...writtenIn(ctx), madeFrom: areas };
+  return { ground, ...writtenIn(ctx), madeFrom };
 }
 
 function brokenRun(
