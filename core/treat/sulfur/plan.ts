@@ -5,22 +5,16 @@ import { standStill } from './water';
 import type { TreatInput } from '../shared/input';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
 import { bagsFor, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
-import {
-  FIRST_AIM,
-  SULFUR_CAP,
-  SULFUR_DOSES_A_YEAR,
-  SULFUR_SEASONS,
-  SULFUR_SOIL_OF,
-  type SulfurSoil,
-} from '../../tables/sulfur';
+import { FIRST_AIM, SULFUR_SEASONS, SULFUR_SOIL_OF, type SulfurSoil } from '../../tables/sulfur';
 import type { Texture } from '../../tables/lime/byTexture';
 import { perHundredToPerThousand } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg, type Msg, type MsgId } from '../../kernel/messages/msg';
+import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { poisons, sulfurMaterials, sulfurProduct } from './bag';
 import { insteadOf } from './alternatives';
+import { atMost, capOf, leftOfYear } from './caps';
 import { sulfurOptions } from './schools';
 import type { SulfurOption } from './schools/school';
 import { afterWarmMonths, pastSulfur, waitsUntil, type PastSulfur } from './past';
@@ -28,9 +22,6 @@ import { worthIt } from './feasibility';
 
 type Ph = Figure<Quantity<'pH', 'water'>>;
 type SulfurRate = Figure<Quantity<'lb/1000ft2', 'S'>>;
-
-/** Lawns that are cut close, where sulfur burns soonest. */
-const CLOSE_CUT = ['creeping-bentgrass'];
 
 /** Of a pH with a range the lower end, at which less sulfur is needed. */
 function forSulfur(ctx: PlanContext, { area, readings }: TreatInput): Ph {
@@ -59,72 +50,6 @@ function aimOf(ctx: PlanContext, { area, goal }: TreatInput): Ph {
     [low, high, share],
     (from, to, part) => quantity(from.value + part.value * (to.value - from.value), 'pH', 'water'),
   );
-}
-
-type CapLabel = Extract<MsgId, `sulfur.cap${string}`>;
-
-/** Which cap holds: on turf, around roots by the kind of soil, or before planting. */
-function capFor(
-  { area, plant }: TreatInput,
-  soil: SulfurSoil,
-): [keyof typeof SULFUR_CAP, CapLabel] {
-  if (area.situation === 'tilled') return ['beforePlanting', 'sulfur.capPlanting'];
-  if (CLOSE_CUT.includes(plant.id)) return ['closeCut', 'sulfur.capCloseCut'];
-  if (plant.form === 'lawn') return ['turf', 'sulfur.capTurf'];
-  return [soil === 'sand' ? 'sand' : 'loam', 'sulfur.capRoots'];
-}
-
-/** Most at once, lb of S/1000 ft². */
-function capOf(ctx: PlanContext, input: TreatInput, soil: SulfurSoil): SulfurRate {
-  const { id } = input.area;
-  const [which, words] = capFor(input, soil);
-  const label = msg(words);
-  const perHundred = ctx.constant(
-    { id: `${id}/sulfur/cap/per-hundred`, label, source: 'practice' },
-    SULFUR_CAP[which],
-    'lb/100ft2',
-    'S',
-  );
-  return ctx.sheet.derive(
-    'convert',
-    { id: `${id}/sulfur/cap`, label },
-    [perHundred],
-    perHundredToPerThousand,
-  );
-}
-
-/** What twelve months still allow: two doses, less the sulfur that went on in them. */
-function leftOfYear(
-  ctx: PlanContext,
-  { area }: TreatInput,
-  cap: SulfurRate,
-  past: SulfurRate | undefined,
-): SulfurRate {
-  const at = `${area.id}/sulfur/year`;
-  const doses = ctx.constant(
-    { id: `${at}/doses`, label: msg('sulfur.dosesAYear'), source: 'practice' },
-    SULFUR_DOSES_A_YEAR,
-    'doses',
-    'count',
-  );
-  const most = ctx.sheet.multiply(
-    { id: `${at}/most`, label: msg('sulfur.mostAYear') },
-    [cap, doses],
-    'lb/1000ft2',
-    'S',
-  );
-  if (!past) return most;
-  return ctx.sheet.deduct({ id: at, label: msg('sulfur.leftOfYear') }, [most, past]);
-}
-
-/** The smallest of several rates. */
-function atMost(
-  ctx: PlanContext,
-  id: string,
-  label: Msg,
-  rates: readonly SulfurRate[],
-): SulfurRate {
-  return ctx.sheet.cap({ id, label }, rates);
 }
 
 /** An amount of the advisor's own in all, lb/100 ft²; it needs a reason. Nothing where none is typed. */

@@ -67,6 +67,7 @@ export function tested({ value, rating }: SoilReading): Ppm<'P' | 'K'> | undefin
   return { id: value.id, value: quantity(value.value.value, 'ppm', value.value.of as 'P' | 'K') };
 }
 
+/** A rate that a school cannot tell, with why, and the reading that it would have rested on. */
 export function absentRate<S extends Oxide>(
   ctx: PlanContext,
   id: string,

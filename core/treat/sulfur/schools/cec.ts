@@ -45,4 +45,5 @@ function grossOf(
   return ctx.sheet.derive('convert', entry, [perAcre], perAcreToPerThousand);
 }
 
+/** By the exchange capacity: an estimate. */
 export const cec: SulfurMethod = { id: 'cec', fits: () => true, gross: grossOf };

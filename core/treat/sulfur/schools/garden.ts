@@ -33,6 +33,7 @@ function grossOf(
   return ctx.sheet.derive('convert', entry, [need], perHundredToPerThousand);
 }
 
+/** So much for a whole pH, as garden books print it. */
 export const garden: SulfurMethod = {
   id: 'garden',
   fits: ({ soil }) => soil === 'loam',

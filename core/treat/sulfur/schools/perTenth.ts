@@ -24,6 +24,7 @@ function grossOf(ctx: PlanContext, areaId: string, { ph }: SulfurNeed): SulfurOp
   return ctx.sheet.derive('convert', entry, [need], perHundredToPerThousand);
 }
 
+/** So much for each tenth of pH: a rule of the trade. */
 export const perTenth: SulfurMethod = {
   id: 'per-tenth',
   fits: (input) => input.soil === 'loam' && !isMild(input),
