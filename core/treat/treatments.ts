@@ -35,7 +35,11 @@ export function foldTreatments<R>(treatments: Treatments, by: ByKind<R>): R[] {
   return treatmentsIn(treatments).map((treatment) => madeOf(treatment, by));
 }
 
+/** Every kind, in the order in which they are told; one that is left out does not compile. */
+const ORDER: Readonly<Record<TreatmentKind, true>> = { lime: true, sulfur: true, fertilizer: true };
+const KINDS = Object.keys(ORDER) as readonly TreatmentKind[];
+
 /** All treatments that there are, in the order in which they are told. */
-export function treatmentsIn({ lime, sulfur, fertilizer }: Treatments): Treatment[] {
-  return [lime, ...(sulfur ? [sulfur] : []), fertilizer];
+export function treatmentsIn(treatments: Treatments): Treatment[] {
+  return KINDS.flatMap((kind) => treatments[kind] ?? []);
 }
