@@ -178,6 +178,11 @@ test('axe and targets: labels and the client’s sheet', async ({ page }) => {
   const app = await quayHouse(page);
   await app.choose('Kitchen beds');
   await app.go('Sample');
+  await page.evaluate(() => {
+    new MutationObserver(() => {
+      if (!document.title) document.body.dataset.untitled = 'yes';
+    }).observe(document.head, { childList: true, subtree: true });
+  });
   for (const what of ['Print labels', 'Print the client’s sheet']) {
     await page.getByRole('link', { name: what }).click();
     await page.getByRole('heading', { level: 1 }).waitFor();
@@ -185,6 +190,8 @@ test('axe and targets: labels and the client’s sheet', async ({ page }) => {
     await page.goBack();
     await page.getByRole('link', { name: what }).waitFor();
   }
+  // A reader of screens is told the page's title; it may not go away between two pages.
+  await expect(page.locator('body')).not.toHaveAttribute('data-untitled');
 });
 
 test('axe and targets: a kit, an earlier report, a table before it is taken', async ({ page }) => {
