@@ -10,6 +10,7 @@ const layer = (name, from, forbidden) => ({
 const LAYERS = [
   'kernel',
   'tables',
+  'equations',
   'catalog',
   'casefile',
   'site',

@@ -4,7 +4,9 @@ import fc from 'fast-check';
 import { Geodesic, PolygonArea } from 'geographiclib-geodesic';
 import { newCase } from '../core/casefile/newCase';
 import { Survey } from '../core/site/ground/ground';
-import { bySimpson, byTrapezoids, shoelace } from '../core/site/ground/irregular';
+import { shoelace } from '../core/equations/ground/shoelace';
+import { bySimpson } from '../core/equations/ground/simpson';
+import { byTrapezoids } from '../core/equations/ground/trapezoids';
 import { PlanContext } from '../core/kernel/working/context';
 import { outlineArea, ringArea, type Position } from '../core/site/ground/outlineArea';
 

@@ -3,7 +3,7 @@
  * literature prints for t = 1.96 (recalled): 27, 15, 19 and 78. They are rounded to the nearest; the
  * product rounds up, since fewer cores would be less sure than was asked for.
  */
-import { coresFor } from '../core/site/sampling/cores';
+import { coresFor } from '../core/equations/ground/cores';
 
 test.each([
   // (1.96 × 40 ÷ 15)² = 27.3; (1.96 × 30 ÷ 15)² = 15.4; (1.96 × 45 ÷ 20)² = 19.4; (1.96 × 45 ÷ 10)² = 77.8

@@ -1,9 +1,10 @@
 import type { FertilizerProduct, FertilizerTreatment } from '../treat/fertilizer/types';
 import { LIME_FOR_POUND_OF_N } from '../tables/fertilizer/acidity';
-import { quantity, type Quantity } from '../kernel/units/quantity';
+import type { Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
 import { msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
+import { ACID_OF_NITROGEN } from '../equations/fertilizer/acidOfNitrogen';
 
 type Lime = Figure<Quantity<'lb/1000ft2', 'CaCO3'>>;
 
@@ -31,13 +32,7 @@ function acidOf(ctx: PlanContext, at: string, { role, material, rate }: Fertiliz
     '%',
     'N',
   );
-  return ctx.sheet.derive(
-    'equation',
-    { ...entry, detail: { equation: 'acid-of-n' } },
-    [rate, nitrogen, perPound],
-    (product, percent, lime) =>
-      quantity((product.value * percent.value * lime.value) / 100, 'lb/1000ft2', 'CaCO3'),
-  );
+  return ctx.sheet.equation(entry, ACID_OF_NITROGEN, [rate, nitrogen, perPound]);
 }
 
 /**

@@ -8,6 +8,7 @@ import { quantity, type Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
 import { msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
+import { PH_AFTER_LIME, PH_AFTER_SULFUR } from '../equations/soil/outlook';
 
 type Ph = Figure<Quantity<'pH', 'water'>>;
 type Months = Figure<Quantity<'months', 'time'>>;
@@ -36,8 +37,6 @@ interface OutlookInput {
 const STEP = 3;
 const TENTH = 0.1;
 const AHEAD = { least: 12, most: 36 } as const;
-
-const part = (done: number, full: number): number => Math.min(1, Math.max(0, done / full));
 
 /** The measured pH with what the test may be off by. */
 function startOf(ctx: PlanContext, at: string, { waterPh, phUncertainty }: Readings): Ph {
@@ -165,32 +164,18 @@ function afterLime(ctx: PlanContext, input: OutlookInput, planFrom: IsoDate): Ou
   return daysAhead(planFrom, last, to).map((date, index): OutlookPoint => {
     const id = `${at}/ph/${index * STEP}`;
     const now = monthsConstant(ctx, `${id}/month`, 'outlook.month', index * STEP);
-    const entry = {
-      id: `${id}/line`,
-      label: msg('outlook.line'),
-      detail: { equation: 'outlook-lime' },
-    };
-    const line = ctx.sheet.derive(
-      'equation',
-      entry,
-      [start, lime.from, reference.option.limesTo, reach, credit, works, now, ...dressed],
-      (
-        begun,
-        used,
-        target,
-        all,
-        left,
-        full,
-        month,
-        ...days: readonly Quantity<'months', 'time'>[]
-      ) => {
-        const worked =
-          days.reduce((sum, day) => sum + part(month.value - day.value, full.value), 0) /
-          days.length;
-        const share = all.value * worked + left.value * part(month.value, full.value);
-        return quantity(begun.value + (target.value - used.value) * share, 'pH', 'water');
-      },
-    );
+    const entry = { id: `${id}/line`, label: msg('outlook.line') };
+    const { limesTo } = reference.option;
+    const line = ctx.sheet.equation(entry, PH_AFTER_LIME, [
+      start,
+      lime.from,
+      limesTo,
+      reach,
+      credit,
+      works,
+      now,
+      ...dressed,
+    ]);
     return pointOf(ctx, id, date, line);
   });
 }
@@ -249,22 +234,15 @@ function afterSulfur(
   return daysAhead(planFrom, dose.date, AHEAD.least).map((date, index): OutlookPoint => {
     const id = `${at}/ph/${index * STEP}`;
     const warm = monthsConstant(ctx, `${id}/warm`, 'outlook.warm', warmMonths(dose.date, date));
-    const entry = {
-      id: `${id}/line`,
-      label: msg('outlook.line'),
-      detail: { equation: 'outlook-sulfur' },
-    };
-    const line = ctx.sheet.derive(
-      'equation',
-      entry,
-      [start, from, target, reach, works, warm],
-      (begun, used, aim, all, full, months) =>
-        quantity(
-          begun.value - (used.value - aim.value) * all.value * part(months.value, full.value),
-          'pH',
-          'water',
-        ),
-    );
+    const entry = { id: `${id}/line`, label: msg('outlook.line') };
+    const line = ctx.sheet.equation(entry, PH_AFTER_SULFUR, [
+      start,
+      from,
+      target,
+      reach,
+      works,
+      warm,
+    ]);
     return pointOf(ctx, id, date, line);
   });
 }

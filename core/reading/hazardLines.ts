@@ -2,13 +2,13 @@ import { LEAD_TOTAL } from '../tables/soil/lead';
 import { leadOf, type LeadLevel } from './lead';
 import { SODIC_ABOVE_ESP } from '../tables/soil/sodicity';
 import { equivalentMass } from '../tables/molarMass';
-import { ppmToMilliequivalents } from '../kernel/units/convert';
-import { quantity, type Quantity } from '../kernel/units/quantity';
+import { quantity, type Quantity, type Substance } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
 import { msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
 import type { ReadingInput } from './input';
 import type { Limits, ReadingLine } from './types';
+import { ppmAsCharge } from '../equations/soil/milliequivalents';
 
 /** Sodium's share of the exchange capacity: as printed, else from its ppm and the CEC. */
 function sodiumShare(
@@ -26,11 +26,10 @@ function sodiumShare(
     'g/eq',
     'Na',
   );
-  const charge = ctx.sheet.derive(
-    'equation',
-    { id: `${id}/charge`, label: msg('report.ppmToMeq'), detail: { equation: 'ppm-to-meq' } },
+  const charge = ctx.sheet.equation(
+    { id: `${id}/charge`, label: msg('report.ppmToMeq') },
+    ppmAsCharge<Substance>(),
     [na, mass],
-    ppmToMilliequivalents,
   );
   const hundred = ctx.constant({ id: `${id}/whole`, label: msg('reading.whole') }, 100, '%', 'CEC');
   return ctx.sheet.derive(

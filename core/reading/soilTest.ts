@@ -17,6 +17,7 @@ import {
   stepOf,
   type Bands,
 } from '../catalog/packs/rating';
+import { CRITICAL_K } from '../equations/soil/byExchangeCapacity';
 
 type Tested = Figure<Quantity<'ppm' | 'mg/L', SoilElement>>;
 
@@ -109,16 +110,11 @@ function criticalLevel(
   }
   const base = { id: `${id}/base`, label: msg('reading.criticalBase'), source, standing };
   const slope = { id: `${id}/per-cec`, label: msg('reading.criticalPerCec'), source, standing };
-  return ctx.sheet.derive(
-    'equation',
-    { id, label: msg('reading.critical'), source, standing, detail: { equation: 'critical-k' } },
-    [
-      ctx.constant(base, critical.base, 'ppm', 'K'),
-      ctx.constant(slope, critical.perCec, 'ratio', 'CEC'),
-      cec,
-    ],
-    (a, b, exchange) => quantity(a.value + b.value * exchange.value, 'ppm', 'K'),
-  );
+  return ctx.sheet.equation({ id, label: msg('reading.critical'), source, standing }, CRITICAL_K, [
+    ctx.constant(base, critical.base, 'ppm', 'K'),
+    ctx.constant(slope, critical.perCec, 'ratio', 'CEC'),
+    cec,
+  ]);
 }
 
 /** Why a value is not rated, if it is not. */

@@ -4,8 +4,10 @@ import type { SourceId, Standing } from '../sources';
 import { rangeBy } from './interval';
 import { msg, type Msg } from '../messages/msg';
 import type { SheetEntries } from './workings';
+import type { Equation } from './equation';
 import type {
   Detail,
+  EntryDetail,
   Figure,
   Op,
   Override,
@@ -21,7 +23,7 @@ export interface Entry {
   readonly label: Msg;
   readonly standing?: Standing;
   readonly source?: SourceId;
-  readonly detail?: Detail;
+  readonly detail?: EntryDetail;
   readonly at?: string;
   readonly override?: Override;
 }
@@ -41,6 +43,12 @@ function valueFrom({ value }: Quantity): number {
   return value;
 }
 
+/** Ops whose arithmetic is the caller's; of an equation it stands with the name. */
+type FreeOp = Exclude<Op, 'equation'>;
+
+/** An entry with what is written of its arithmetic. */
+type Named = Omit<Entry, 'detail'> & { readonly detail?: Detail };
+
 type Writable<T> = { -readonly [K in keyof T]: T[K] };
 
 /**
@@ -48,7 +56,7 @@ type Writable<T> = { -readonly [K in keyof T]: T[K] };
  * time of a plan.
  */
 function present(
-  entry: Entry,
+  entry: Named,
   op: Op,
   inputs: readonly WorkingId[],
   value: Quantity,
@@ -96,7 +104,7 @@ export class Sheet {
 
   /** Writes a figure that is absent, with the reason and what it would have rested on. */
   absent(
-    entry: Entry,
+    entry: Pick<Entry, 'id' | 'label'>,
     reason: Msg,
     inputs: readonly WorkingId[] = [],
   ): { id: WorkingId; absent: Msg } {
@@ -109,8 +117,26 @@ export class Sheet {
    * does a result that is no number; ranges are carried through by the operation's own rule.
    */
   derive<const A extends readonly Quantity[], R extends Quantity>(
-    op: Op,
+    op: FreeOp,
     entry: Entry,
+    inputs: Figures<A>,
+    compute: (...values: A) => R,
+  ): Figure<R> {
+    return this.computed(op, entry, inputs, compute);
+  }
+
+  /** Computes a figure by an equation of `core/equations`: its name and its arithmetic in one. */
+  equation<A extends readonly Quantity[], R extends Quantity>(
+    entry: Omit<Entry, 'detail'>,
+    { id, compute }: Equation<A, R>,
+    inputs: Figures<NoInfer<A>>,
+  ): Figure<R> {
+    return this.computed('equation', { ...entry, detail: { equation: id } }, inputs, compute);
+  }
+
+  private computed<A extends readonly Quantity[], R extends Quantity>(
+    op: Op,
+    entry: Named,
     inputs: Figures<A>,
     compute: (...values: A) => R,
   ): Figure<R> {
@@ -191,7 +217,7 @@ export class Sheet {
 
   /** Figures of one unit put together into another of it. */
   private combined<Q extends Quantity>(
-    op: Op,
+    op: FreeOp,
     entry: Entry,
     figures: readonly Figure<Q>[],
     compute: (values: readonly number[]) => number,

@@ -50,11 +50,13 @@ export type Op =
   | 'choose'
   | 'round';
 
-/** What an op needs besides its inputs, to be checked by hand. */
-export type Detail =
+/** What a look-up or a rounding needs besides its inputs, to be checked by hand. */
+export type EntryDetail =
   | { readonly table: string; readonly row: number; readonly column: string }
-  | { readonly equation: string }
   | { readonly step: number };
+
+/** What an op needs besides its inputs: of an equation its name. */
+export type Detail = EntryDetail | { readonly equation: string };
 
 /** An amount that the advisor put in place of a computed one, and why. */
 export interface Override {

@@ -1,8 +1,9 @@
-import { cupsToTablespoons, poundsToCups, poundsToOunces } from '../../kernel/units/convert';
+import { cupsToTablespoons, poundsToOunces } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
+import { POUNDS_TO_CUPS } from '../../equations/fertilizer/cups';
 
 type Product = Quantity<'lb', 'product'>;
 
@@ -63,11 +64,10 @@ function volumeOf(
 ): HandAmount['volume'] {
   const small = !('absent' in pounds) && pounds.value.value < CUPS_BELOW_LB;
   if (!small || pounds.value.value === 0) return undefined;
-  const exact = ctx.sheet.derive(
-    'equation',
-    { id: `${id}/cups-exact`, label: msg('dose.cupsExact'), detail: { equation: 'lb-to-cups' } },
+  const exact = ctx.sheet.equation(
+    { id: `${id}/cups-exact`, label: msg('dose.cupsExact') },
+    POUNDS_TO_CUPS,
     [pounds, density],
-    poundsToCups,
   );
   if ('absent' in exact) return undefined;
   if (exact.value.value >= 0.25) {

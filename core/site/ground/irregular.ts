@@ -8,8 +8,10 @@ import type { Figure } from '../../kernel/working/working';
 import { crossing, type Corner } from './crossing';
 import { entryOf, lengthOf, type Feet, type ShapeAt, type SquareFeet } from './measures';
 import { readOutline } from './outlineArea';
-
-type Values = readonly Quantity<'ft', 'ground'>[];
+import { SHOELACE } from '../../equations/ground/shoelace';
+import { SIMPSON } from '../../equations/ground/simpson';
+import { TRAPEZOIDS } from '../../equations/ground/trapezoids';
+import { outlineOf } from '../../equations/ground/outline';
 
 const MOST_OFFSETS = 200;
 const MOST_CORNERS = 200;
@@ -18,24 +20,6 @@ function refused(ctx: PlanContext, where: ShapeAt, id: string, reason: Msg): Squ
   const { label, at } = entryOf(where, where.shape.kind === 'offsets' ? 'offsets' : 'points');
   ctx.problems[at] = reason;
   return ctx.sheet.absent({ id, label }, reason);
-}
-
-/** Area by the trapezoidal rule: the ends count half. */
-export function byTrapezoids(apart: number, offsets: readonly number[]): number {
-  const ends = (offsets[0] ?? 0) + (offsets.at(-1) ?? 0);
-  return apart * (offsets.reduce((sum, each) => sum + each, 0) - ends / 2);
-}
-
-/** Area by Simpson's one-third rule; where the strips are odd in number, the last is a trapezoid. */
-export function bySimpson(apart: number, offsets: readonly number[]): number {
-  const even = offsets.length % 2 === 1;
-  const under = even ? offsets : offsets.slice(0, -1);
-  const last = even ? 0 : byTrapezoids(apart, offsets.slice(-2));
-  const sum = under.reduce((all, each, index) => {
-    const weight = index === 0 || index === under.length - 1 ? 1 : index % 2 === 1 ? 4 : 2;
-    return all + weight * each;
-  }, 0);
-  return (apart / 3) * sum + last;
 }
 
 /** Typed widths, with commas, semicolons, lines or, where they are plain numbers, spaces between. */
@@ -77,20 +61,11 @@ export function offsetsArea(ctx: PlanContext, id: string, where: ShapeAt): Squar
   }
   const offsets = offsetFigures(ctx, where);
   if (!Array.isArray(offsets)) return refused(ctx, where, id, offsets as Msg);
-  const by = (rule: 'trapezoids' | 'simpson', compute: typeof byTrapezoids): SquareFeet => {
-    const equation = `offsets-${rule}` as const;
-    const entry = { id: `${where.prefix}/${rule}`, label: msg(`ground.${equation}`) };
-    return ctx.sheet.derive(
-      'equation',
-      { ...entry, source: 'geometry', detail: { equation } },
-      [apart, ...offsets],
-      (...[distance, ...widths]: Values) => {
-        const all = widths.map(({ value }) => value);
-        return quantity(compute(distance?.value ?? 0, all), 'ft2', 'ground');
-      },
-    );
+  const by = (rule: 'trapezoids' | 'simpson', equation: typeof SIMPSON): SquareFeet => {
+    const entry = { id: `${where.prefix}/${rule}`, label: msg(`ground.offsets-${rule}`) };
+    return ctx.sheet.equation({ ...entry, source: 'geometry' }, equation, [apart, ...offsets]);
   };
-  const both = [by('trapezoids', byTrapezoids), by('simpson', bySimpson)];
+  const both = [by('trapezoids', TRAPEZOIDS), by('simpson', SIMPSON)];
   return ctx.sheet.cap({ id, label: msg('ground.smallerRule') }, both);
 }
 
@@ -118,15 +93,6 @@ export function parseCorners(typed: string): readonly Corner[] | Msg {
   return crossed ? msg('problem.crossing', { one: crossed[0] + 1, other: crossed[1] + 1 }) : open;
 }
 
-/** Area inside corners by the surveyor's (shoelace) formula, whichever way round they run. */
-export function shoelace(corners: readonly Corner[]): number {
-  const twice = corners.reduce((sum, [x, y], index) => {
-    const [nextX, nextY] = corners[(index + 1) % corners.length] ?? [0, 0];
-    return sum + x * nextY - nextX * y;
-  }, 0);
-  return Math.abs(twice) / 2;
-}
-
 /** Ground by the coordinates of its corners, in feet. */
 export function cornersArea(ctx: PlanContext, id: string, where: ShapeAt): SquareFeet {
   const { label, at } = entryOf(where, 'points');
@@ -145,18 +111,8 @@ export function cornersArea(ctx: PlanContext, id: string, where: ShapeAt): Squar
       return ctx.sheet.leaf('typed', entry, quantity(value, 'ft', 'ground'));
     }),
   );
-  const detail = { equation: 'shoelace' };
-  return ctx.sheet.derive(
-    'equation',
-    { id, label: msg('ground.shoelace'), source: 'geometry', detail },
-    figures,
-    (...values: Values) => {
-      const pairs = values.flatMap(({ value }, index): Corner[] =>
-        index % 2 === 0 ? [[value, values[index + 1]?.value ?? 0]] : [],
-      );
-      return quantity(shoelace(pairs), 'ft2', 'ground');
-    },
-  );
+  const entry = { id, label: msg('ground.shoelace'), source: 'geometry' as const };
+  return ctx.sheet.equation(entry, SHOELACE, figures);
 }
 
 /** Ground by the outline of a map: square metres on the ellipsoid, then square feet. */
@@ -167,12 +123,7 @@ export function mapArea(ctx: PlanContext, id: string, where: ShapeAt): SquareFee
   const size = outline?.squareMetres ?? 0;
   const metres: Figure<Quantity<'m2', 'ground'>> =
     size > 0
-      ? ctx.sheet.derive(
-          'equation',
-          { ...entry, source: 'outline', detail: { equation: 'outline' } },
-          [],
-          () => quantity(size, 'm2', 'ground'),
-        )
+      ? ctx.sheet.equation({ ...entry, source: 'outline' }, outlineOf(size), [])
       : ctx.sheet.absent(entry, msg(outline ? 'problem.outlineHoles' : 'absent.noOutline'));
   if (where.shape.outline !== '' && size <= 0) {
     ctx.problems[at] = msg(outline ? 'problem.outlineHoles' : 'problem.outline');

@@ -3,29 +3,20 @@ import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import { acrossOf, entryOf, lengthOf, type Feet, type ShapeAt, type SquareFeet } from './measures';
+import { CIRCLE } from '../../equations/ground/circle';
+import { ELLIPSE } from '../../equations/ground/ellipse';
+import { HERON } from '../../equations/ground/heron';
+import { RING } from '../../equations/ground/ring';
+import { TRAPEZOID } from '../../equations/ground/trapezoid';
+import { TRIANGLE } from '../../equations/ground/triangle';
+import { squareFeet } from '../../equations/ground/measures';
 
-type FeetValue = Quantity<'ft', 'ground'>;
-
-function squareFeet(value: number): Quantity<'ft2', 'ground'> {
-  return quantity(value, 'ft2', 'ground');
-}
-
-function byEquation(
-  ctx: PlanContext,
+/** How ground is told that a formula of geometry gives. */
+function named(
   id: string,
   equation: 'ellipse-by-axes' | 'triangle-by-height' | 'trapezoid' | 'heron',
-  inputs: readonly Feet[],
-  compute: (...feet: readonly number[]) => number,
-): SquareFeet {
-  const entry = {
-    id,
-    label: msg(`ground.${equation}`),
-    source: 'geometry' as const,
-    detail: { equation },
-  };
-  return ctx.sheet.derive('equation', entry, inputs, (...values: readonly FeetValue[]) =>
-    squareFeet(compute(...values.map(({ value }) => value))),
-  );
+) {
+  return { id, label: msg(`ground.${equation}`), source: 'geometry' } as const;
 }
 
 /** Length × width. */
@@ -40,13 +31,8 @@ export function rectangle(ctx: PlanContext, id: string, where: ShapeAt): SquareF
 
 /** A circle by its diameter. */
 export function circle(ctx: PlanContext, id: string, where: ShapeAt): SquareFeet {
-  const detail = { equation: 'circle-by-diameter' };
-  return ctx.sheet.derive(
-    'equation',
-    { id, label: msg('ground.circle'), source: 'geometry', detail },
-    [acrossOf(ctx, where, 'diameter')],
-    ({ value }) => squareFeet((Math.PI * value * value) / 4),
-  );
+  const entry = { id, label: msg('ground.circle'), source: 'geometry' as const };
+  return ctx.sheet.equation(entry, CIRCLE, [acrossOf(ctx, where, 'diameter')]);
 }
 
 /**
@@ -61,45 +47,38 @@ export function ring(
 ): SquareFeet {
   const outer = acrossOf(ctx, where, 'diameter');
   const inner = acrossOf(ctx, where, hole);
-  const detail = { equation: 'ring-by-diameters' };
-  const entry = { id, label: msg('ground.ring'), source: 'geometry' as const, detail };
+  const entry = { id, label: msg('ground.ring'), source: 'geometry' as const };
   if (!('absent' in outer) && !('absent' in inner) && inner.value.value >= outer.value.value) {
     const reason = msg(hole === 'trunk' ? 'problem.trunkTooWide' : 'problem.holeTooWide');
     ctx.problems[`${where.at}/${hole}`] = reason;
     return ctx.sheet.absent(entry, reason, [outer.id, inner.id]);
   }
-  return ctx.sheet.derive('equation', entry, [outer, inner], (o, i) =>
-    squareFeet((Math.PI * (o.value ** 2 - i.value ** 2)) / 4),
-  );
+  return ctx.sheet.equation(entry, RING, [outer, inner]);
 }
 
 /** An ellipse by its two axes. */
 export function ellipse(ctx: PlanContext, id: string, where: ShapeAt): SquareFeet {
-  const axes = [lengthOf(ctx, where, 'length'), lengthOf(ctx, where, 'width')];
-  return byEquation(ctx, id, 'ellipse-by-axes', axes, (a = 0, b = 0) => (Math.PI * a * b) / 4);
+  return ctx.sheet.equation(named(id, 'ellipse-by-axes'), ELLIPSE, [
+    lengthOf(ctx, where, 'length'),
+    lengthOf(ctx, where, 'width'),
+  ]);
 }
 
 /** Half of base × height. */
 export function triangleByHeight(ctx: PlanContext, id: string, where: ShapeAt): SquareFeet {
-  const inputs = [lengthOf(ctx, where, 'length'), lengthOf(ctx, where, 'height')];
-  return byEquation(ctx, id, 'triangle-by-height', inputs, (base = 0, height = 0) => {
-    return (base * height) / 2;
-  });
+  return ctx.sheet.equation(named(id, 'triangle-by-height'), TRIANGLE, [
+    lengthOf(ctx, where, 'length'),
+    lengthOf(ctx, where, 'height'),
+  ]);
 }
 
 /** Half the sum of the parallel sides × the distance between them. */
 export function trapezoid(ctx: PlanContext, id: string, where: ShapeAt): SquareFeet {
-  const inputs = (['sideA', 'sideB', 'height'] as const).map((name) => lengthOf(ctx, where, name));
-  return byEquation(ctx, id, 'trapezoid', inputs, (a = 0, b = 0, height = 0) => {
-    return ((a + b) / 2) * height;
-  });
-}
-
-/** Heron's formula in Kahan's order, which stays exact for needles. */
-function heron(...sides: readonly number[]): number {
-  const [a = 0, b = 0, c = 0] = [...sides].sort((x, y) => y - x);
-  const product = (a + (b + c)) * (c - (a - b)) * (c + (a - b)) * (a + (b - c));
-  return Math.sqrt(Math.max(0, product)) / 4;
+  return ctx.sheet.equation(named(id, 'trapezoid'), TRAPEZOID, [
+    lengthOf(ctx, where, 'sideA'),
+    lengthOf(ctx, where, 'sideB'),
+    lengthOf(ctx, where, 'height'),
+  ]);
 }
 
 /** A triangle whose sides cannot meet has its problem at the longest of them. */
@@ -128,12 +107,10 @@ function triangle(
       sides.map(([, figure]) => figure.id),
     );
   }
-  return byEquation(
-    ctx,
-    id,
-    'heron',
+  return ctx.sheet.equation(
+    named(id, 'heron'),
+    HERON,
     sides.map(([, figure]) => figure),
-    heron,
   );
 }
 

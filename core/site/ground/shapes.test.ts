@@ -6,7 +6,9 @@ import { PlanContext } from '../../kernel/working/context';
 import { EMPTY_SHAPE } from '../../casefile/newCase';
 import { crossing, type Corner } from './crossing';
 import { Survey, type Ground } from './ground';
-import { bySimpson, byTrapezoids, shoelace } from './irregular';
+import { shoelace } from '../../equations/ground/shoelace';
+import { bySimpson } from '../../equations/ground/simpson';
+import { byTrapezoids } from '../../equations/ground/trapezoids';
 
 function piece(shape: Partial<Shape>, more: Partial<Area> = {}): Area {
   const lawn = newCase('c', '2027-10-04').areas['lawn'];

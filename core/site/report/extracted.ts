@@ -1,12 +1,7 @@
 import type { Typed } from '../../casefile/casefile';
 import { FURROW_SLICE_IN } from '../../tables/ground/measuring';
 import { equivalentMass, SHARE_OF_ION, type Base } from '../../tables/molarMass';
-import {
-  kilogramsPerHectareToPoundsPerAcre,
-  milliequivalentsToPpm,
-  poundsPerAcreToPpm,
-  volumeToPpm,
-} from '../../kernel/units/convert';
+import { kilogramsPerHectareToPoundsPerAcre, volumeToPpm } from '../../kernel/units/convert';
 import {
   quantity,
   type Quantity,
@@ -19,6 +14,8 @@ import type { Rating } from '../../catalog/packs/pack';
 import { classOf } from './classWords';
 import type { Figure } from '../../kernel/working/working';
 import type { Entry } from '../../kernel/working/sheet';
+import { poundsPerAcreAsPpm } from '../../equations/soil/poundsPerAcreToPpm';
+import { chargeAsPpm } from '../../equations/soil/milliequivalents';
 
 /** A soil-test value in ppm of the element, and the extractant that it was found by. */
 export interface Extracted<S extends SoilElement = SoilElement> {
@@ -74,16 +71,10 @@ function overDepth<S extends SoilElement>(
           'depth',
         )
       : reportDepth;
-  return ctx.sheet.derive(
-    'equation',
-    {
-      id: entry.id,
-      label: msg('report.perAcreToPpm'),
-      source: 'practice',
-      detail: { equation: 'lb-per-acre-to-ppm' },
-    },
+  return ctx.sheet.equation(
+    { id: entry.id, label: msg('report.perAcreToPpm'), source: 'practice' },
+    poundsPerAcreAsPpm<S>(),
     [perAcre, depth],
-    poundsPerAcreToPpm,
   );
 }
 
@@ -100,12 +91,10 @@ function byCharge<S extends SoilElement>(
     'meq/100g',
     of,
   );
-  const detail = { equation: 'meq-to-ppm' };
-  return ctx.sheet.derive(
-    'equation',
-    { id: entry.id, label: msg('report.meqToPpm'), source: 'aapfco', detail },
+  return ctx.sheet.equation(
+    { id: entry.id, label: msg('report.meqToPpm'), source: 'aapfco' },
+    chargeAsPpm<S>(),
     [printed, equivalentFigure<S>(ctx, `${entry.id}/equivalent`, of)],
-    milliequivalentsToPpm,
   );
 }
 

@@ -3,7 +3,6 @@ import { type Typed } from '../../casefile/casefile';
 import type { AreaSlice } from '../../casefile/slice';
 import type { Base } from '../../tables/molarMass';
 import { parseDate } from '../../kernel/typed/date';
-import { ppmToMilliequivalents } from '../../kernel/units/convert';
 import type { Quantity, Substance } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
@@ -13,6 +12,7 @@ import { asking, type Asked } from '../questions';
 import { parseNumber } from '../../kernel/typed/number';
 import { BUFFER_START } from '../../tables/lime/buffers';
 import type { Earlier, Readings } from './types';
+import { ppmAsCharge } from '../../equations/soil/milliequivalents';
 
 /** ppm of P and K above which lb/acre was more likely printed; from memory, an order of size. */
 const MORE_LIKELY_PER_ACRE = { p: 250, k: 800 } as const;
@@ -74,12 +74,10 @@ function charge(
   ppm: Figure<Quantity<'ppm', Substance>>,
 ): Figure<Quantity<'meq/100g', Substance>> {
   const id = `${areaId}/report/bases/${base}`;
-  const detail = { equation: 'ppm-to-meq' };
-  return ctx.sheet.derive(
-    'equation',
-    { id, label: msg('report.ppmToMeq'), source: 'aapfco', detail },
+  return ctx.sheet.equation(
+    { id, label: msg('report.ppmToMeq'), source: 'aapfco' },
+    ppmAsCharge<Substance>(),
     [ppm, equivalentFigure(ctx, `${id}/equivalent`, base)],
-    (amount, mass) => ppmToMilliequivalents(amount, { ...mass, of: amount.of }),
   );
 }
 

@@ -23,6 +23,7 @@ import { readOther } from './supplementaryAnalytes';
 import { implausible } from './plausible';
 import { reportFor } from './reports';
 import type { AskedReadings, Readings } from './types';
+import { HALF_RANGE } from '../../equations/soil/halfRange';
 
 /** pH bounds that a soil in the field stays within; outside them a value is a slip of the pen. */
 const SOIL_PH = { min: 3, max: 10 };
@@ -115,12 +116,10 @@ function uncertaintyOf(
   if (by) {
     const upper = { id: `${entry.id}/upper`, label: msg('field.upper') };
     const lower = { id: `${entry.id}/lower`, label: msg('field.lower') };
-    return ctx.sheet.derive(
-      'equation',
-      { ...entry, detail: { equation: 'half-range' } },
-      [ctx.sheet.highEnd(upper, waterPh), ctx.sheet.lowEnd(lower, waterPh)],
-      (high, low) => quantity((high.value - low.value) / 2, 'pH', 'water'),
-    );
+    return ctx.sheet.equation(entry, HALF_RANGE, [
+      ctx.sheet.highEnd(upper, waterPh),
+      ctx.sheet.lowEnd(lower, waterPh),
+    ]);
   }
   const converted = !('absent' in waterPh) && waterPh.range !== undefined;
   return ctx.constant(

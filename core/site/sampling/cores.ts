@@ -2,10 +2,11 @@ import { decisionKey } from '../../casefile/decisions';
 import type { AreaSlice } from '../../casefile/slice';
 import { CONFIDENCE, VARIATION, type Confidence, type Varied } from '../../tables/ground/sampling';
 import { isOwn } from '../../kernel/typed/own';
-import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
+import { CORES } from '../../equations/ground/cores';
 
 export type Cores = Figure<Quantity<'ratio', 'count'>>;
 
@@ -18,16 +19,6 @@ export interface Precision {
 }
 
 const ERROR = { min: 5, max: 100 };
-
-/**
- * The cores that a mean needs: (t · CV ÷ E)², up to the next whole number.
- *
- * @param t of the wanted confidence; @param variation and @param error both in percent of the mean
- * @example coresFor(1.96, 45, 20) // 20
- */
-export function coresFor(t: number, variation: number, error: number): number {
-  return Math.ceil(((t * variation) / error) ** 2 - 1e-9);
-}
 
 function oneOf<K extends string>(
   value: string | undefined,
@@ -57,7 +48,6 @@ export function precisionOf(ctx: PlanContext, file: AreaSlice, areaId: string): 
     id: `${prefix}/cores`,
     label: msg('sampling.coresFor'),
     source: 'cores-formula' as const,
-    detail: { equation: 'cores' },
   };
   // A plan is made at every key: what nobody asked for is not worked out.
   if ('absent' in error) {
@@ -75,8 +65,6 @@ export function precisionOf(ctx: PlanContext, file: AreaSlice, areaId: string): 
     '%',
     'share',
   );
-  const cores = ctx.sheet.derive('equation', entry, [t, variation, error], (q, cv, e) =>
-    quantity(coresFor(q.value, cv.value, e.value), 'ratio', 'count'),
-  );
+  const cores = ctx.sheet.equation(entry, CORES, [t, variation, error]);
   return { of, confidence, cores };
 }

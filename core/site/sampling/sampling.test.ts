@@ -3,7 +3,7 @@ import { planCase } from '../../plan/plan';
 import { EMPTY_SHAPE } from '../../casefile/newCase';
 import type { Area } from '../../casefile/casefile';
 import type { AreaPlan } from '../../area/areaPlan';
-import { coresFor } from './cores';
+import { coresFor } from '../../equations/ground/cores';
 import { sampleName } from './sampleNames';
 import { samplingSheet } from '../../tell/samplingSheet';
 import { findingKey } from '../../kernel/working/finding';

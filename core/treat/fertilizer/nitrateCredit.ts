@@ -1,10 +1,11 @@
 import { FURROW_SLICE_IN } from '../../tables/ground/measuring';
-import { perAcreToPerThousand, ppmToPoundsPerAcre } from '../../kernel/units/convert';
-import { quantity, type Quantity } from '../../kernel/units/quantity';
+import { perAcreToPerThousand } from '../../kernel/units/convert';
+import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { NeedInput } from './needInput';
+import { NITRATE_TO_POUNDS_PER_ACRE } from '../../equations/soil/ppmToPoundsPerAcre';
 
 /**
  * Nitrogen that the soil holds as nitrate already, lb/1000 ft², over the depth that the report speaks for, else over
@@ -27,16 +28,10 @@ export function nitrateCredit(
           'depth',
         )
       : readings.reportDepth;
-  const perAcre = ctx.sheet.derive(
-    'equation',
-    {
-      id: `${id}/per-acre`,
-      label: msg('feed.nitratePerAcre'),
-      source: 'practice',
-      detail: { equation: 'ppm-to-lb-per-acre' },
-    },
+  const perAcre = ctx.sheet.equation(
+    { id: `${id}/per-acre`, label: msg('feed.nitratePerAcre'), source: 'practice' },
+    NITRATE_TO_POUNDS_PER_ACRE,
     [found, depth],
-    (q, inches) => quantity(ppmToPoundsPerAcre({ ...q, of: 'N' }, inches).value, 'lb/acre', 'N'),
   );
   return ctx.sheet.derive(
     'convert',

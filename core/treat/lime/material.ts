@@ -4,11 +4,12 @@ import type { TreatInput } from '../shared/input';
 import type { LimeMaterial } from '../../catalog/materials/types';
 import type { Readings } from '../../site/report/types';
 import { perThousandToTonsPerAcre } from '../../kernel/units/convert';
-import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { furtherBands, furtherClass } from '../../catalog/packs/supplementaryBands';
+import { percentOf } from '../../equations/shares';
 
 /** Plants beside those of sour soil that scab or burn where ash is spread. Common practice. */
 const NOT_WITH_ASH = ['potato', 'sweet-potato'];
@@ -73,15 +74,10 @@ function brought<S extends 'Ca' | 'Mg'>(
 ): Figure<Quantity<'lb/1000ft2', S>> {
   const label = msg(`lime.holds${of as 'Ca' | 'Mg'}`);
   const share = ctx.constant({ id: `${prefix}/holds`, label, standing, source }, percent, '%', of);
-  return ctx.sheet.derive(
-    'equation',
-    {
-      id: prefix,
-      label: msg(`lime.brings${of as 'Ca' | 'Mg'}`),
-      detail: { equation: 'percent-of' },
-    },
+  return ctx.sheet.equation(
+    { id: prefix, label: msg(`lime.brings${of as 'Ca' | 'Mg'}`) },
+    percentOf(of),
     [rate, share],
-    (r, s) => quantity((r.value * s.value) / 100, 'lb/1000ft2', of),
   );
 }
 

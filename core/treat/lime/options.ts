@@ -6,7 +6,6 @@ import {
   perHundredToPerThousand,
   rescaleDepth,
   tonnesPerHectareToTonsPerAcre,
-  tonsPerAcreByShortCut,
   tonsPerAcreToPerThousand,
 } from '../../kernel/units/convert';
 import type { Quantity } from '../../kernel/units/quantity';
@@ -19,6 +18,7 @@ import type { MethodInput, PerAcre, RequirementMethod } from './method';
 import { REQUIREMENT_METHODS } from './methods';
 import { bufferIsSilent } from '../../site/report/buffers';
 import { smpTopRow } from './methods/smp';
+import { TON_SHORT_CUT } from '../../equations/lime/tonShortCut';
 
 type OptionId = RequirementMethod['id'] | 'laboratory' | 'own';
 type LimestoneRate = Figure<Quantity<'lb/1000ft2', 'limestone'>>;
@@ -174,16 +174,10 @@ function labRate(ctx: PlanContext, prefix: string, { readings }: OptionInput): L
           [tons],
           tonsPerAcreToPerThousand,
         )
-      : ctx.sheet.derive(
-          'equation',
-          {
-            ...converted,
-            label: msg('lime.shortCut'),
-            source: 'practice',
-            detail: { equation: 'ton-short-cut' },
-          },
+      : ctx.sheet.equation(
+          { ...converted, label: msg('lime.shortCut'), source: 'practice' },
+          TON_SHORT_CUT,
           [tons],
-          tonsPerAcreByShortCut,
         );
   }
   if (unit === 't/ha') {

@@ -2,20 +2,21 @@ import type { Label } from '../../casefile/casefile';
 import type { AreaSlice } from '../../casefile/slice';
 import { EMPTY_LABEL } from '../../casefile/newCase';
 import type { LimeMaterial } from '../../catalog/materials/types';
-import { finenessFactor, schemeOf, type FinenessScheme } from '../../tables/lime/fineness';
+import { schemeOf, type FinenessScheme } from '../../tables/lime/fineness';
 import {
   LIMESTONE_CCE_MAX,
   LIMESTONE_CCE_MIN,
   TABLE_LIMESTONE_CCE,
 } from '../../tables/lime/quality';
 import { own } from '../../kernel/typed/own';
-import { limestoneToProduct, perTonToScore, poundForPound } from '../../kernel/units/convert';
+import { limestoneToProduct, poundForPound } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { bagSize, isTyped } from '../shared/bagSize';
 import { effectiveCce, type Basis } from './basis';
+import { DRY_SHARE, fineness, PER_TON_TO_PERCENT } from '../../equations/lime/quality';
 
 /** What a bag is worth: by CCE alone, or with its fineness by the scheme that its label goes by. */
 type Effectiveness =
@@ -85,12 +86,7 @@ function dryShare(
     '%',
     'share',
   );
-  return ctx.sheet.derive(
-    'equation',
-    { id: `${prefix}/dry`, label: msg('lime.dry'), detail: { equation: 'dry-share' } },
-    [water],
-    ({ value }) => quantity(1 - value / 100, 'ratio', 'share'),
-  );
+  return ctx.sheet.equation({ id: `${prefix}/dry`, label: msg('lime.dry') }, DRY_SHARE, [water]);
 }
 
 /** CCE as it comes out of the bag, its water counted. */
@@ -121,25 +117,15 @@ function bySieves(
 ): Effectiveness {
   const scheme = schemeOf(label.scheme);
   const passing = passingOf(ctx, prefix, at, scheme, label);
-  const factor = ctx.sheet.derive(
-    'equation',
+  const factor = ctx.sheet.equation(
     {
       id: `${prefix}/fineness`,
       label: msg('lime.fineness', { scheme: msg(`scheme.${scheme.id}`) }),
       source: 'fineness',
       standing: 'recalled',
-      detail: { equation: `fineness-${scheme.id}` },
     },
+    fineness(scheme),
     passing,
-    (...each: readonly Quantity<'%', 'share'>[]) =>
-      quantity(
-        finenessFactor(
-          scheme,
-          each.map(({ value }) => value),
-        ),
-        'ratio',
-        'share',
-      ),
   );
   const figure = ctx.sheet.multiply(
     { id: `${prefix}/effectiveness`, label: msg('lime.effective') },
@@ -177,13 +163,7 @@ function asScored(
     'ECCE',
   );
   const percent = { id: `${prefix}/effectiveness`, label: msg('lime.ofPure') };
-  const detail = { detail: { equation: 'per-ton-to-percent' } } as const;
-  const figure = ctx.sheet.derive(
-    'equation',
-    { ...percent, ...detail },
-    [score, pure],
-    perTonToScore,
-  );
+  const figure = ctx.sheet.equation(percent, PER_TON_TO_PERCENT, [score, pure]);
   return { kind: 'ECCE', figure, scheme };
 }
 

@@ -6,12 +6,12 @@ import {
   LIMESTONE_CCE_MIN,
   TABLE_LIMESTONE_CCE,
 } from '../../tables/lime/quality';
-import { DAYS_PER_MONTH, UNREACTED_LOSS_PER_MONTH } from '../../tables/lime/residual';
 import { daysBetween, type IsoDate } from '../../kernel/typed/date';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
+import { UNREACTED_SHARE } from '../../equations/lime/unreactedShare';
 
 type LimestoneRate = Figure<Quantity<'lb/1000ft2', 'limestone'>>;
 
@@ -21,15 +21,6 @@ export interface ResidualLime {
   readonly credit: LimestoneRate | undefined;
   /** The last day on which lime went on: the next dressing keeps its distance. */
   readonly lastOn: IsoDate | undefined;
-}
-
-/**
- * Share of a lime dressing that had not reacted when the soil was sampled: all of what came after
- * the sample, otherwise 8 points less for each month before it.
- */
-function unreactedShare(daysBeforeSample: number): number {
-  if (daysBeforeSample <= 0) return 1;
-  return Math.max(0, 1 - (UNREACTED_LOSS_PER_MONTH * daysBeforeSample) / DAYS_PER_MONTH);
 }
 
 function creditOf(
@@ -50,17 +41,15 @@ function creditOf(
     'days',
     'time',
   );
-  const share = ctx.sheet.derive(
-    'equation',
+  const share = ctx.sheet.equation(
     {
       id: `${prefix}/unreacted`,
       label: msg('past.unreacted'),
       source: 'nc-residual',
       standing: 'recalled',
-      detail: { equation: 'unreacted-share' },
     },
+    UNREACTED_SHARE,
     [before],
-    ({ value }) => quantity(unreactedShare(value), 'ratio', 'share'),
   );
   const at = `past/${entry.id}/percent`;
   const cce =

@@ -10,10 +10,10 @@ import {
   perHundredToPerThousand,
   perThousandToTotal,
 } from '../../kernel/units/convert';
-import { quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg } from '../../kernel/messages/msg';
 import { bagSize, isTyped } from '../shared/bagSize';
+import { AS_SULFUR } from '../../equations/shares';
 
 const PERCENT = { min: 5, max: 100 };
 
@@ -28,12 +28,8 @@ function worthOf(
   if (forPound !== undefined) {
     const entry = { id: `${prefix}/for-pound`, label: msg('sulfur.forPound'), ...usual };
     const each = ctx.constant(entry, forPound, 'ratio', 'product');
-    const share = ctx.sheet.derive(
-      'equation',
-      { id: `${prefix}/share`, label: msg('sulfur.asSulfur'), detail: { equation: 'one-over' } },
-      [each],
-      ({ value }) => quantity(1 / value, 'ratio', 'S'),
-    );
+    const named = { id: `${prefix}/share`, label: msg('sulfur.asSulfur') };
+    const share = ctx.sheet.equation(named, AS_SULFUR, [each]);
     return { worth: each, share };
   }
   const label = file.labels[id];

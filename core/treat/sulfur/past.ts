@@ -2,10 +2,11 @@ import type { TreatInput } from '../shared/input';
 import { addRates, datesOf, readPast, SULFUR_PERCENT, type PastDressing } from '../../site/past';
 import { WARM_MONTHS } from '../../tables/sulfur';
 import { addMonths, type IsoDate } from '../../kernel/typed/date';
-import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
+import { percentOf } from '../../equations/shares';
 
 /** Sulfur that went on before the plan. */
 export interface PastSulfur {
@@ -44,12 +45,10 @@ function sulfurOf(
           'S',
         )
       : ctx.number({ ...percent, at }, entry.percent, SULFUR_PERCENT, '%', 'S');
-  return ctx.sheet.derive(
-    'equation',
-    { id: `${prefix}/sulfur`, label: msg('sulfur.past'), detail: { equation: 'percent-of' } },
-    [rate, purity],
-    (r, p) => quantity((r.value * p.value) / 100, 'lb/1000ft2', 'S'),
-  );
+  return ctx.sheet.equation({ id: `${prefix}/sulfur`, label: msg('sulfur.past') }, percentOf('S'), [
+    rate,
+    purity,
+  ]);
 }
 
 /** Reads the sulfur of before: its days, and what of it falls within twelve months. */

@@ -8,7 +8,7 @@ import { bagsFor, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
 import { FIRST_AIM, SULFUR_SEASONS, SULFUR_SOIL_OF, type SulfurSoil } from '../../tables/sulfur';
 import type { Texture } from '../../tables/lime/byTexture';
 import { perHundredToPerThousand } from '../../kernel/units/convert';
-import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
@@ -19,6 +19,8 @@ import { sulfurOptions } from './schools';
 import type { SulfurOption } from './schools/school';
 import { afterWarmMonths, pastSulfur, waitsUntil, type PastSulfur } from './past';
 import { worthIt } from './feasibility';
+import { PART_OF_THE_WAY } from '../../equations/soil/partOfTheWay';
+import { PERCENT_MORE } from '../../equations/shares';
 
 type Ph = Figure<Quantity<'pH', 'water'>>;
 type SulfurRate = Figure<Quantity<'lb/1000ft2', 'S'>>;
@@ -40,15 +42,10 @@ function aimOf(ctx: PlanContext, { area, goal }: TreatInput): Ph {
     'ratio',
     'share',
   );
-  return ctx.sheet.derive(
-    'equation',
-    {
-      id: `${area.id}/sulfur/target`,
-      label: msg('sulfur.target'),
-      detail: { equation: 'part-of-the-way' },
-    },
+  return ctx.sheet.equation(
+    { id: `${area.id}/sulfur/target`, label: msg('sulfur.target') },
+    PART_OF_THE_WAY,
     [low, high, share],
-    (from, to, part) => quantity(from.value + part.value * (to.value - from.value), 'pH', 'water'),
   );
 }
 
@@ -287,15 +284,10 @@ function againstOwn(
   return Object.fromEntries(
     told.map(({ id, gross }) => [
       id,
-      ctx.sheet.derive(
-        'equation',
-        {
-          id: `${areaId}/sulfur/${id}/own-more`,
-          label: msg('sulfur.ownMore'),
-          detail: { equation: 'percent-more' },
-        },
+      ctx.sheet.equation(
+        { id: `${areaId}/sulfur/${id}/own-more`, label: msg('sulfur.ownMore') },
+        PERCENT_MORE,
         [own, gross],
-        (mine, theirs) => quantity(100 * (mine.value / theirs.value - 1), '%', 'share'),
       ),
     ]),
   );

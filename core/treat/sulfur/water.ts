@@ -1,10 +1,10 @@
 import { WATER_LIME } from '../../tables/sulfur';
 import { perAcreToPerThousand } from '../../kernel/units/convert';
-import { quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Readings } from '../../site/report/types';
 import type { SulfurTreatment } from './types';
+import { WATER_LIME_PER_INCH } from '../../equations/sulfur/waterLime';
 
 /** Sulfur that each inch of watering takes merely to stand still, where the water's alkalinity is known. */
 export function standStill(
@@ -15,20 +15,13 @@ export function standStill(
   const alkalinity = readings.others['water-alkalinity'];
   if (!alkalinity || 'absent' in alkalinity || alkalinity.value.value === 0) return undefined;
   const id = `${areaId}/sulfur/water`;
-  const { poundsPerAcreInch, undoneByPound } = WATER_LIME;
-  const lime = ctx.sheet.derive(
-    'equation',
-    {
-      id: `${id}/lime`,
-      label: msg('sulfur.waterLime'),
-      source: 'practice',
-      detail: { equation: 'water-lime' },
-    },
+  const lime = ctx.sheet.equation(
+    { id: `${id}/lime`, label: msg('sulfur.waterLime'), source: 'practice' },
+    WATER_LIME_PER_INCH,
     [alkalinity],
-    ({ value }) => quantity(value * poundsPerAcreInch, 'lb/acre', 'CaCO3'),
   );
   const undone = { id: `${id}/undone`, label: msg('sulfur.undone'), source: 'aapfco' } as const;
-  const each = ctx.constant(undone, undoneByPound, 'ratio', 'CaCO3');
+  const each = ctx.constant(undone, WATER_LIME.undoneByPound, 'ratio', 'CaCO3');
   const perAcre = ctx.sheet.divide(
     { id: `${id}/per-acre`, label: msg('sulfur.standStillAcre') },
     [lime, each],

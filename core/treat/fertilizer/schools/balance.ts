@@ -1,13 +1,13 @@
 import { BASE_BALANCE } from '../../../tables/soil/baseSaturationRatio';
 import { FURROW_SLICE_IN } from '../../../tables/ground/measuring';
 import { equivalentMass } from '../../../tables/molarMass';
-import { milliequivalentsToPpm } from '../../../kernel/units/convert';
 import { quantity } from '../../../kernel/units/quantity';
 import { msg, type Msg } from '../../../kernel/messages/msg';
 import type { NeedInput } from '../needInput';
 import type { FertilizerSchool } from './school';
 import { absentRate, asOxide, type Ppm, type Rate } from './shared';
 import type { PlanContext } from '../../../kernel/working/context';
+import { chargeAsPpm } from '../../../equations/soil/milliequivalents';
 
 /** Potash up to the lower share of the exchange capacity that the balance of the bases asks for. */
 function potash(ctx: PlanContext, input: NeedInput): Rate<'K2O'> {
@@ -38,11 +38,10 @@ function potash(ctx: PlanContext, input: NeedInput): Rate<'K2O'> {
     'g/eq',
     'K',
   );
-  const level = ctx.sheet.derive(
-    'equation',
-    { id: `${id}/level`, label: msg('school.level'), detail: { equation: 'meq-to-ppm' } },
+  const level = ctx.sheet.equation(
+    { id: `${id}/level`, label: msg('school.level') },
+    chargeAsPpm<'K'>(),
     [charge, mass],
-    milliequivalentsToPpm,
   );
   const found: Ppm<'K'> = { id: value.id, value: quantity(value.value.value, 'ppm', 'K') };
   const short = ctx.sheet.deduct({ id: `${id}/short`, label: msg('school.short') }, [level, found]);

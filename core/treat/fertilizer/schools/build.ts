@@ -8,6 +8,7 @@ import type { NeedInput } from '../needInput';
 import type { FertilizerSchool } from './school';
 import { absentRate, NAMES, perThousand, tested, type Oxide, type Rate } from './shared';
 import type { PlanContext } from '../../../kernel/working/context';
+import { BUILD_UP_FACTOR } from '../../../equations/soil/byExchangeCapacity';
 
 /** Pounds per acre and year for each ppm below the critical level. */
 function buildFactor<S extends Oxide>(
@@ -19,18 +20,12 @@ function buildFactor<S extends Oxide>(
   const entry = { id, label: msg('school.factor'), source: 'e-2567' as SourceId };
   if (nutrient === 'P2O5') return ctx.constant(entry, BUILD_UP.p2o5PerPpm, 'ratio', 'share');
   const { base, perCec } = BUILD_UP.k2oPerPpm;
-  const detail = { equation: 'critical-k' };
   const label = msg('school.factorByCec');
-  return ctx.sheet.derive(
-    'equation',
-    { ...entry, label, detail },
-    [
-      ctx.constant({ ...entry, id: `${id}/base` }, base, 'ratio', 'share'),
-      ctx.constant({ ...entry, id: `${id}/per-cec` }, perCec, 'ratio', 'CEC'),
-      readings.cec,
-    ],
-    (a, b, cec) => quantity(a.value + b.value * cec.value, 'ratio', 'share'),
-  );
+  return ctx.sheet.equation({ ...entry, label }, BUILD_UP_FACTOR, [
+    ctx.constant({ ...entry, id: `${id}/base` }, base, 'ratio', 'share'),
+    ctx.constant({ ...entry, id: `${id}/per-cec` }, perCec, 'ratio', 'CEC'),
+    readings.cec,
+  ]);
 }
 
 /** Up to the critical level in four years, then what is carried off; nothing where the soil is very high. */

@@ -3,12 +3,12 @@ import {
   perAcreToPerThousand,
   phosphorusToPhosphate,
   potassiumToPotash,
-  ppmToPoundsPerAcre,
 } from '../../../kernel/units/convert';
 import { quantity, type Quantity, type Substance } from '../../../kernel/units/quantity';
 import type { PlanContext } from '../../../kernel/working/context';
 import { msg, type Msg } from '../../../kernel/messages/msg';
 import type { Figure } from '../../../kernel/working/working';
+import { PPM_TO_POUNDS_PER_ACRE } from '../../../equations/soil/ppmToPoundsPerAcre';
 
 export type Oxide = 'P2O5' | 'K2O';
 export type Rate<S extends Oxide> = Figure<Quantity<'lb/1000ft2', S>>;
@@ -38,16 +38,10 @@ export function asOxide<S extends Oxide>(
   depth: Figure<Quantity<'in', 'depth'>>,
   nutrient: S,
 ): Rate<S> {
-  const perAcre = ctx.sheet.derive(
-    'equation',
-    {
-      id: `${id}/per-acre`,
-      label: msg('school.perAcre'),
-      source: 'practice',
-      detail: { equation: 'ppm-to-lb-per-acre' },
-    },
+  const perAcre = ctx.sheet.equation(
+    { id: `${id}/per-acre`, label: msg('school.perAcre'), source: 'practice' },
+    PPM_TO_POUNDS_PER_ACRE,
     [content, depth],
-    ppmToPoundsPerAcre,
   );
   const rate = perThousand(ctx, id, perAcre);
   return ctx.sheet.derive(

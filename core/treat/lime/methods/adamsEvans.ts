@@ -1,12 +1,12 @@
-import { acidShare, ADAMS_EVANS } from '../../../tables/lime/adamsEvans';
+import { ADAMS_EVANS } from '../../../tables/lime/adamsEvans';
 import { FURROW_SLICE_IN } from '../../../tables/ground/measuring';
-import { quantity } from '../../../kernel/units/quantity';
 import { msg, type Msg } from '../../../kernel/messages/msg';
 import type { Basis } from '../basis';
 import type { RequirementMethod } from '../method';
 import { bufferOf } from '../../../site/report/buffers';
+import { ADAMS_EVANS_LIME } from '../../../equations/lime/adamsEvans';
 
-const { start, acidityPerPh, poundsPerMeq, asLimestone, lowestBuffer, lowestPh } = ADAMS_EVANS;
+const { start, asLimestone, lowestBuffer, lowestPh } = ADAMS_EVANS;
 /** The factor stands for limestone of which so much is effective, %. */
 const AS_SOLD: Basis = { kind: 'asSold', effective: 100 / asLimestone, source: 'adams-evans' };
 /** From here up no site is acid, so that there is no share to work out. */
@@ -41,22 +41,15 @@ export const ADAMS_EVANS_BUFFER: RequirementMethod = {
     if ('absent' in waterPh) return ctx.sheet.absent(entry, waterPh.absent, [waterPh.id]);
     const refused = whyNot(buffer.value.value, waterPh.range?.high ?? waterPh.value.value);
     if (refused) return ctx.sheet.absent(entry, refused, [buffer.id, waterPh.id]);
-    const pure = ctx.sheet.derive(
-      'equation',
+    const pure = ctx.sheet.equation(
       {
         id: `${prefix}/pure`,
         label: msg('lime.adamsEvans'),
         source: 'adams-evans',
         standing: 'recalled',
-        detail: { equation: 'adams-evans' },
       },
+      ADAMS_EVANS_LIME,
       [buffer, waterPh, target],
-      (b, now, to) => {
-        const acid = acidShare(now.value);
-        const acidity = acidityPerPh * (start - b.value);
-        const share = Math.max(0, acid - acidShare(to.value)) / acid;
-        return quantity(poundsPerMeq * acidity * share, 'lb/acre', 'limestone');
-      },
     );
     const factor = ctx.constant(
       { id: `${prefix}/factor`, label: msg('lime.adamsEvansFactor'), source: 'adams-evans' },

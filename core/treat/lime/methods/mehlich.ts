@@ -1,11 +1,11 @@
 import { MEHLICH_1976 } from '../../../tables/lime/mehlich1976';
-import { quantity } from '../../../kernel/units/quantity';
 import { msg, type Msg } from '../../../kernel/messages/msg';
 import { UNSTATED } from '../basis';
 import type { RequirementMethod } from '../method';
 import { bufferOf } from '../../../site/report/buffers';
+import { MEHLICH_LIME } from '../../../equations/lime/mehlich1976';
 
-const { start, acidityPerPh, depthIn } = MEHLICH_1976;
+const { start, depthIn } = MEHLICH_1976;
 
 function whyNot(form: string, buffer: number, ph: number, target: number): Msg | undefined {
   if (form === '') return msg('absent.whichMehlich');
@@ -39,20 +39,10 @@ export const MEHLICH_BUFFER: RequirementMethod = {
     const form = methods['ph-mehlich'] ?? '';
     const refused = whyNot(form, buffer.value.value, waterPh.value.value, target.value.value);
     if (refused) return ctx.sheet.absent(entry, refused, [buffer.id, waterPh.id, target.id]);
-    return ctx.sheet.derive(
-      'equation',
-      {
-        ...entry,
-        source: 'mehlich-1976',
-        standing: 'recalled',
-        detail: { equation: 'mehlich-1976' },
-      },
+    return ctx.sheet.equation(
+      { ...entry, source: 'mehlich-1976', standing: 'recalled' },
+      MEHLICH_LIME,
       [buffer, waterPh, target],
-      (b, now, to) => {
-        const acidity = acidityPerPh * (start - b.value);
-        const part = Math.max(0, to.value - now.value) / (start - now.value);
-        return quantity(acidity * part, 'ton/acre', 'limestone');
-      },
     );
   },
 };

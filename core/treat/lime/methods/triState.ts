@@ -1,13 +1,12 @@
 import {
-  LTI_PER_PH,
   TRI_STATE_BUFFER,
   TRI_STATE_DEPTH_IN,
   TRI_STATE_LINES,
 } from '../../../tables/lime/triState';
-import { quantity } from '../../../kernel/units/quantity';
 import { msg, type Msg } from '../../../kernel/messages/msg';
 import { agriculturalLimestone } from '../basis';
 import type { RequirementMethod } from '../method';
+import { triState } from '../../../equations/lime/triState';
 
 type Line = (typeof TRI_STATE_LINES)[number];
 
@@ -50,8 +49,7 @@ export const TRI_STATE: RequirementMethod = {
     if (refused || !line) {
       return ctx.sheet.absent(entry, refused ?? msg('absent.noTarget'), [buffer.id, target.id]);
     }
-    return ctx.sheet.derive(
-      'equation',
+    return ctx.sheet.equation(
       {
         id: entry.id,
         label: msg('lime.triStateTo', {
@@ -61,11 +59,9 @@ export const TRI_STATE: RequirementMethod = {
         }),
         source: 'e-2567',
         standing: 'recalled',
-        detail: { equation: `tri-state-${line.target.toFixed(1)}` },
       },
+      triState(line),
       [buffer],
-      ({ value }) =>
-        quantity(line.intercept - line.slope * LTI_PER_PH * value, 'ton/acre', 'limestone'),
     );
   },
 };

@@ -1,8 +1,8 @@
 import { TRI_STATE_DEPTH_IN, TRI_STATE_ORGANIC } from '../../../tables/lime/triState';
-import { quantity } from '../../../kernel/units/quantity';
 import { msg } from '../../../kernel/messages/msg';
 import { agriculturalLimestone } from '../basis';
 import type { RequirementMethod } from '../method';
+import { TRI_STATE_ORGANIC_LINE } from '../../../equations/lime/triState';
 
 /** Organic soils by their own pH, to about 5.3 whatever the plant: more would lock up micronutrients. */
 export const TRI_STATE_ORGANIC_SOIL: RequirementMethod = {
@@ -20,16 +20,10 @@ export const TRI_STATE_ORGANIC_SOIL: RequirementMethod = {
     if (ph < min || ph > max) {
       return ctx.sheet.absent(entry, msg('absent.organicOutside', { min, max }), [waterPh.id]);
     }
-    return ctx.sheet.derive(
-      'equation',
-      {
-        ...entry,
-        source: 'e-2567',
-        standing: 'recalled',
-        detail: { equation: 'tri-state-organic' },
-      },
+    return ctx.sheet.equation(
+      { ...entry, source: 'e-2567', standing: 'recalled' },
+      TRI_STATE_ORGANIC_LINE,
       [waterPh],
-      ({ value }) => quantity(intercept - slope * value, 'ton/acre', 'limestone'),
     );
   },
 };

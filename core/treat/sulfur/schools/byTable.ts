@@ -1,18 +1,17 @@
 import type { SulfurSoil } from '../../../tables/sulfur';
-import { quantity, type Quantity } from '../../../kernel/units/quantity';
+import type { Quantity } from '../../../kernel/units/quantity';
 import type { PlanContext } from '../../../kernel/working/context';
 import { msg } from '../../../kernel/messages/msg';
 import type { Figure } from '../../../kernel/working/working';
 import {
-  cellAt,
   endsOf,
   outside,
   type Ph,
-  type Rows,
   type SulfurNeed,
   type SulfurOption,
   type SulfurSchool,
 } from './school';
+import { sulfurByTable, type Rows } from '../../../equations/sulfur/byTable';
 
 export interface SulfurTable<U extends 'lb/100ft2' | 'lb/acre'> {
   readonly id: SulfurSchool;
@@ -40,17 +39,15 @@ export function byTable<U extends 'lb/100ft2' | 'lb/acre'>(
     return ctx.sheet.absent(entry, refused, [ph.id, target.id]);
   }
   const cell = (id: string, at: Ph): Figure<Quantity<U, 'S'>> =>
-    ctx.sheet.derive(
-      'equation',
+    ctx.sheet.equation(
       {
         id: `${prefix}/${id}`,
         label: msg(table.label, { soil: msg(`sulfurSoil.${table.soil}`) }),
         source: table.source,
         standing: 'recalled',
-        detail: { equation: table.equation },
       },
+      sulfurByTable(table.equation, table),
       [at],
-      ({ value }) => quantity(cellAt(table.rows, table.column, value), table.unit, 'S'),
     );
   const need = ctx.sheet.deduct({ id: `${prefix}/need`, label: msg('sulfur.need') }, [
     cell('now', ph),

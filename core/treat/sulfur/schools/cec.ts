@@ -1,10 +1,9 @@
-import { acidShare, ADAMS_EVANS } from '../../../tables/lime/adamsEvans';
 import { CEC_ESTIMATE, WATER_LIME } from '../../../tables/sulfur';
 import { perAcreToPerThousand } from '../../../kernel/units/convert';
-import { quantity } from '../../../kernel/units/quantity';
 import type { PlanContext } from '../../../kernel/working/context';
 import { msg } from '../../../kernel/messages/msg';
 import { outside, type SulfurMethod, type SulfurNeed, type SulfurOption } from './school';
+import { ACID_BY_CEC } from '../../../equations/lime/adamsEvans';
 
 /**
  * From the exchange capacity: acid that more of its sites have to take up by the curve of Adams & Evans, in lb of CaCO3 on
@@ -19,20 +18,15 @@ function grossOf(
   const entry = { id: `${prefix}/gross`, label: msg('sulfur.gross') };
   const refused = outside({ ph, target }, { min: CEC_ESTIMATE.to, max: CEC_ESTIMATE.from });
   if (refused) return ctx.sheet.absent(entry, refused, [ph.id, target.id]);
-  const lime = ctx.sheet.derive(
-    'equation',
+  const lime = ctx.sheet.equation(
     {
       id: `${prefix}/lime`,
       label: msg('sulfur.cecLime'),
       source: 'adams-evans',
       standing: 'recalled',
-      detail: { equation: 'sulfur-cec' },
     },
+    ACID_BY_CEC,
     [ph, target, cec],
-    (now, then, capacity) => {
-      const more = Math.max(0, acidShare(then.value) - acidShare(now.value));
-      return quantity(more * capacity.value * ADAMS_EVANS.poundsPerMeq, 'lb/acre', 'CaCO3');
-    },
   );
   const undone = { id: `${prefix}/undone`, label: msg('sulfur.undone'), source: 'aapfco' } as const;
   const each = ctx.constant(undone, WATER_LIME.undoneByPound, 'ratio', 'CaCO3');

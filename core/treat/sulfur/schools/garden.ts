@@ -1,9 +1,9 @@
 import { GARDEN_RULE } from '../../../tables/sulfur';
 import { perHundredToPerThousand } from '../../../kernel/units/convert';
-import { quantity } from '../../../kernel/units/quantity';
 import type { PlanContext } from '../../../kernel/working/context';
 import { msg } from '../../../kernel/messages/msg';
 import { outside, type SulfurMethod, type SulfurNeed, type SulfurOption } from './school';
+import { SULFUR_PER_PH } from '../../../equations/sulfur/gardenRule';
 
 /** The other printed family: so much for every pH, on one texture. */
 function grossOf(
@@ -17,18 +17,15 @@ function grossOf(
   if (refused) {
     return ctx.sheet.absent(entry, refused, [ph.id, target.id]);
   }
-  const need = ctx.sheet.derive(
-    'equation',
+  const need = ctx.sheet.equation(
     {
       id: `${prefix}/need`,
       label: msg('sulfur.garden', { pounds: GARDEN_RULE.poundsPerPh }),
       source: 'garden-sulfur',
       standing: 'recalled',
-      detail: { equation: 'sulfur-garden' },
     },
+    SULFUR_PER_PH,
     [ph, target],
-    (now, then) =>
-      quantity(Math.max(0, now.value - then.value) * GARDEN_RULE.poundsPerPh, 'lb/100ft2', 'S'),
   );
   return ctx.sheet.derive('convert', entry, [need], perHundredToPerThousand);
 }

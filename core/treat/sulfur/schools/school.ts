@@ -3,10 +3,10 @@ import type { Quantity } from '../../../kernel/units/quantity';
 import type { PlanContext } from '../../../kernel/working/context';
 import { msg, type Msg } from '../../../kernel/messages/msg';
 import type { Figure } from '../../../kernel/working/working';
+import { type Rows } from '../../../equations/sulfur/byTable';
 
 export type Ph = Figure<Quantity<'pH', 'water'>>;
 type SulfurRate = Figure<Quantity<'lb/1000ft2', 'S'>>;
-export type Rows = readonly (readonly [number, ...number[]])[];
 
 export type SulfurSchool = 'table' | 'clay-high' | 'to-six-five' | 'garden' | 'per-tenth' | 'cec';
 
@@ -48,16 +48,6 @@ export function outside(
 export function endsOf(rows: Rows): { readonly min: number; readonly max: number } {
   const phs = rows.map(([ph]) => ph);
   return { min: Math.min(...phs), max: Math.max(...phs) };
-}
-
-/** The cell of a column at a pH: the row, or the line between two. */
-export function cellAt(rows: Rows, column: number, ph: number): number {
-  const below = rows.findIndex(([row]) => row <= ph + 1e-9);
-  const [lower, upper] = [rows[below], rows[Math.max(0, below - 1)]];
-  const [low, high] = [lower?.[column] ?? NaN, upper?.[column] ?? NaN];
-  const [at, next] = [lower?.[0] ?? NaN, upper?.[0] ?? NaN];
-  const way = next === at ? 0 : (ph - at) / (next - at);
-  return low + way * (high - low);
 }
 
 /** Whether the target is so high that the table to 6.5 is the one that is made for it. */
