@@ -104,7 +104,7 @@ test('computed: 80-60-90 lb/acre take 130 lb DAP, 150 lb KCl and 123 lb urea', (
     decisions: { 'feed-source': 'laboratory', 'feed-p': 'diammonium-phosphate-18-46-0' },
   });
   const [area] = planCase(file).areas;
-  const totals = area?.treatments.fertilizer.byNeed.parts.map(({ material, set }) => [
+  const totals = area?.treatments.fertilizer.options[0].parts.map(({ material, set }) => [
     material.id,
     'absent' in set.total ? NaN : Math.round(set.total.value.value),
   ]);

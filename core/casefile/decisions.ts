@@ -1,4 +1,5 @@
 import { OPINION_VALUES, OPINIONS, RETEST_YEARS, type OpinionId } from '../catalog/packs/opinions';
+import { msg, type Msg } from '../kernel/messages/msg';
 import { own } from '../kernel/typed/own';
 import type { StepId } from '../kernel/working/finding';
 import { CONFIDENCE, VARIATION } from '../tables/ground/sampling';
@@ -125,6 +126,11 @@ export const PINNED = {
   'feeding-settled': ['feed-source', 'feed-way', 'feed-n', 'feed-p', 'feed-k', 'feed-one'],
 } as const satisfies Partial<Record<DecisionKind, readonly DecisionKind[]>>;
 export type Settlement = keyof typeof PINNED;
+
+/** What a decision is called; a kind without a name does not compile. */
+export function labelOfDecision(what: DecisionKind): Msg {
+  return msg(`decision.${what}`);
+}
 
 /** What was decided for one area, by kind: only what is one of its choices. */
 export type AreaDecisions = { readonly [Kind in DecisionKind]?: Decision };

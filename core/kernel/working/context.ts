@@ -12,8 +12,15 @@ export type Problems = Readonly<Record<string, Msg>>;
 
 /** What a computation writes into: the sheet, and the problems at their place. */
 export class PlanContext {
-  readonly sheet = new Sheet();
-  readonly problems: Record<string, Msg> = {};
+  constructor(
+    readonly sheet = new Sheet(),
+    readonly problems: Record<string, Msg> = {},
+  ) {}
+
+  /** A context of the same plan in which a planner may run once more: its figures have ids of their own. */
+  scoped(scope: string): PlanContext {
+    return new PlanContext(this.sheet.scoped(scope), this.problems);
+  }
 
   /**
    * Reads a typed number at its place in the case file. Nothing typed and what does not parse

@@ -56,13 +56,14 @@ type Writable<T> = { -readonly [K in keyof T]: T[K] };
  * time of a plan.
  */
 function present(
+  id: WorkingId,
   entry: Named,
   op: Op,
   inputs: readonly WorkingId[],
   value: Quantity,
   range?: Range,
 ): PresentWorking {
-  const working: Writable<PresentWorking> = { id: entry.id, label: entry.label, op, inputs, value };
+  const working: Writable<PresentWorking> = { id, label: entry.label, op, inputs, value };
   if (range) working.range = range;
   if (entry.detail) working.detail = entry.detail;
   if (entry.standing) working.standing = entry.standing;
@@ -77,7 +78,23 @@ function present(
  * text and value cannot part. Ids are unique; writing one twice is a fault of the program.
  */
 export class Sheet {
-  private readonly entries = new Map<WorkingId, Working>();
+  /**
+   * @param scope set off from the id of every figure that is written, so that what has been reckoned once may be
+   * reckoned again beside it; empty for the first time
+   */
+  constructor(
+    private readonly scope = '',
+    private readonly entries = new Map<WorkingId, Working>(),
+  ) {}
+
+  /** A sheet of the same plan whose figures have ids of their own. */
+  scoped(scope: string): Sheet {
+    return new Sheet(`${this.scope}~${scope}`, this.entries);
+  }
+
+  private idOf({ id }: Pick<Entry, 'id'>): WorkingId {
+    return id + this.scope;
+  }
 
   /** Everything that was written, by id. */
   get workings(): SheetEntries {
@@ -91,6 +108,18 @@ export class Sheet {
     this.entries.set(working.id, working);
   }
 
+  private put<Q extends Quantity>(
+    entry: Named,
+    op: Op,
+    inputs: readonly WorkingId[],
+    value: Q,
+    range?: Range,
+  ): Figure<Q> {
+    const id = this.idOf(entry);
+    this.write(present(id, entry, op, inputs, value, range));
+    return range ? { id, value, range } : { id, value };
+  }
+
   /** Writes a leaf: a number that came from outside the arithmetic. */
   leaf<Q extends Quantity>(
     op: 'typed' | 'constant' | 'decided',
@@ -98,8 +127,7 @@ export class Sheet {
     value: Q,
     range?: Range,
   ): Figure<Q> {
-    this.write(present(entry, op, [], value, range));
-    return range ? { id: entry.id, value, range } : { id: entry.id, value };
+    return this.put(entry, op, [], value, range);
   }
 
   /** Writes a figure that is absent, with the reason and what it would have rested on. */
@@ -108,8 +136,9 @@ export class Sheet {
     reason: Msg,
     inputs: readonly WorkingId[] = [],
   ): { id: WorkingId; absent: Msg } {
-    this.write({ id: entry.id, label: entry.label, inputs, absent: reason });
-    return { id: entry.id, absent: reason };
+    const id = this.idOf(entry);
+    this.write({ id, label: entry.label, inputs, absent: reason });
+    return { id, absent: reason };
   }
 
   /**
@@ -157,15 +186,13 @@ export class Sheet {
     try {
       const value = at(values);
       if (!ranged) {
-        this.write(present(entry, op, ids, value));
-        return { id: entry.id, value };
+        return this.put(entry, op, ids, value);
       }
       const range = rangeBy(op, rangesOf(list), (numbers) =>
         valueFrom(at(values.map((each, n) => ({ ...each, value: numbers[n] ?? NaN })))),
       );
       if (!Number.isFinite(range.low) || !Number.isFinite(range.high)) throw new NotFinite('range');
-      this.write(present(entry, op, ids, value, range));
-      return { id: entry.id, value, range };
+      return this.put(entry, op, ids, value, range);
     } catch (error) {
       // Nothing to divide by is no fault of the program: the figure is absent, and says so.
       if (error instanceof NotFinite) return this.absent(entry, msg('absent.noNumber'), ids);
@@ -276,8 +303,7 @@ export class Sheet {
     const value = { ...first, value: numbers.reduce((a, b) => a + b, 0) / numbers.length };
     const range = { low: Math.min(...numbers) - half, high: Math.max(...numbers) + half };
     const ids = found.map(({ id }) => id);
-    this.write(present(entry, 'mean', ids, value, range));
-    return { id: entry.id, value, range };
+    return this.put(entry, 'mean', ids, value, range);
   }
 
   /** Gives a figure a range of ± a percentage of itself, on top of a range that it has already. */
@@ -292,8 +318,7 @@ export class Sheet {
     const { low, high } = figure.range ?? { low: figure.value.value, high: figure.value.value };
     const part = percent.value.value / 100;
     const range = { low: low - Math.abs(low) * part, high: high + Math.abs(high) * part };
-    this.write(present(entry, 'spread', inputs, figure.value, range));
-    return { id: entry.id, value: figure.value, range };
+    return this.put(entry, 'spread', inputs, figure.value, range);
   }
 
   /** Takes the lower end of a figure's range: the safe one wherever the figure is an amount. */
@@ -301,8 +326,7 @@ export class Sheet {
     if ('absent' in figure) return this.absent(entry, figure.absent, [figure.id]);
     const { value: middle, unit, of } = figure.value;
     const value = { value: figure.range?.low ?? middle, unit, of } as Q;
-    this.write(present(entry, 'lowEnd', [figure.id], value));
-    return { id: entry.id, value };
+    return this.put(entry, 'lowEnd', [figure.id], value);
   }
 
   /** Takes the upper end of a figure's range: of a pH the safe one where lime is worked out. */
@@ -310,8 +334,7 @@ export class Sheet {
     if ('absent' in figure) return this.absent(entry, figure.absent, [figure.id]);
     const { value: middle, unit, of } = figure.value;
     const value = { value: figure.range?.high ?? middle, unit, of } as Q;
-    this.write(present(entry, 'highEnd', [figure.id], value));
-    return { id: entry.id, value };
+    return this.put(entry, 'highEnd', [figure.id], value);
   }
 
   /** Takes the first of several figures; the others are named as what was not taken. */
@@ -323,7 +346,6 @@ export class Sheet {
     const inputs = [chosen.id, ...others.map(({ id }) => id)];
     if ('absent' in chosen) return this.absent(entry, chosen.absent, inputs);
     const { value, range } = chosen;
-    this.write(present(entry, 'choose', inputs, value, range));
-    return { id: entry.id, value, ...(range ? { range } : {}) };
+    return this.put(entry, 'choose', inputs, value, range);
   }
 }

@@ -1,3 +1,4 @@
+import { labelOfDecision } from '../../casefile/decisions';
 import type { FindInput, Finder } from './finder';
 
 /**
@@ -9,9 +10,18 @@ export function unknownChoices(finder: Finder, { file, plan }: FindInput): void 
   const method = file.decisions['lime-method']?.value ?? '';
   if (method !== '' && !methods.some(({ option }) => option.id === method)) {
     const subject = { subject: 'lime-method' };
-    finder.find('ph', 'note', 'choiceUnknown', { value: method }, [], subject);
+    finder.find(
+      'ph',
+      'note',
+      'choiceUnknown',
+      { what: labelOfDecision('lime-method'), value: method },
+      [],
+      subject,
+    );
   }
   for (const { what, step, value } of file.unknownDecisions) {
-    finder.find(step, 'note', 'choiceUnknown', { value }, [], { subject: what });
+    finder.find(step, 'note', 'choiceUnknown', { what: labelOfDecision(what), value }, [], {
+      subject: what,
+    });
   }
 }

@@ -224,8 +224,8 @@ test('what was given this year by its grade counts against each need', () => {
 });
 
 test('one product in one trip: under its caps, and without phosphate where none is needed', () => {
-  const withP = area(VEGETABLES).treatments.fertilizer.oneTrip;
-  const noP = area({ ...VEGETABLES, p: { text: '60' } }).treatments.fertilizer.oneTrip;
+  const withP = area(VEGETABLES).treatments.fertilizer.options[1];
+  const noP = area({ ...VEGETABLES, p: { text: '60' } }).treatments.fertilizer.options[1];
   expect(withP?.parts).toHaveLength(1);
   expect(withP?.parts[0]?.applications).toHaveLength(1);
   expect(noP?.parts[0]?.material.grade.P2O5).toBe(0);

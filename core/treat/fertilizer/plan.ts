@@ -4,88 +4,21 @@ import type { PlanContext } from '../../kernel/working/context';
 import type { DecisionKind } from '../../casefile/decisions';
 import type { DatesOf } from '../../schedule/requests';
 import { productDecision } from './productDecision';
-import { onDates, sideDressing, splitProducts, type UndatedProduct } from './splitApplications';
-import { balanceOf, handOrder, isNeeded, type Chosen } from './handOrder';
+import { onDates } from './splitApplications';
+import { isNeeded } from './handOrder';
 import { feedHold, type FeedHold } from './hold';
-import { dressingRules, nutrientNeeds, type Needs } from './need';
+import { nutrientNeeds, type Needs } from './need';
 import { NUTRIENTS } from '../../catalog/nutrients';
-import { bestForOneTrip, oneTrip, oneTripCandidates } from './oneTrip';
-import { candidatesFor, firstNitrogen } from './products';
+import { oneTripCandidates } from './oneTrip';
+import { candidatesFor } from './products';
 import type {
   FertilizerInput,
   FertilizerOption,
   FertilizerTreatment,
   FertilizerVerdict,
 } from './types';
-
-/** The decided one of some products, else the first. */
-function pick(
-  { file }: FertilizerInput,
-  what: 'feed-n' | 'feed-p' | 'feed-k' | 'feed-one',
-  candidates: readonly Fertilizer[],
-  first: Fertilizer | undefined,
-): Fertilizer | undefined {
-  const decided = file.decisions[what]?.value;
-  return candidates.find(({ id }) => id === decided) ?? first;
-}
-
-function chosenProducts(input: FertilizerInput): Chosen {
-  const { materials, plant, readings } = input;
-  const of = (role: 'n' | 'p' | 'k'): Fertilizer => {
-    const candidates = candidatesFor(role, materials.fertilizers, plant);
-    const first = role === 'n' ? firstNitrogen(candidates, plant, readings) : candidates[0];
-    const found = pick(input, `feed-${role}`, candidates, first);
-    if (!found) throw new Error(`planFeeding: the materials hold nothing for '${role}'`);
-    return found;
-  };
-  return { n: of('n'), p: of('p'), k: of('k') };
-}
-
-/** A way to feed but for the days of its products. */
-type UndatedOption = Omit<FertilizerOption, 'parts'> & {
-  readonly parts: readonly UndatedProduct[];
-};
-
-function byNeedOption(
-  ctx: PlanContext,
-  input: FertilizerInput,
-  needs: Needs,
-  fed: boolean,
-): UndatedOption {
-  const { area, ground } = input;
-  const chosen = chosenProducts(input);
-  if (ground.rows) {
-    const dressed = fed && isNeeded(needs.need.N);
-    const row = dressed && sideDressing(ctx, input, ground.rows, chosen.n, needs.earliest);
-    return { way: 'by-need', parts: row ? [row] : [], balance: undefined };
-  }
-  const parts = fed ? handOrder(ctx, `${area.id}/feed`, needs.need, chosen) : [];
-  return {
-    way: 'by-need',
-    parts: splitProducts(ctx, input, parts, needs.earliest),
-    balance: balanceOf(ctx, `${area.id}/feed`, needs.need, parts),
-  };
-}
-
-function oneTripOption(
-  ctx: PlanContext,
-  input: FertilizerInput,
-  needs: Needs,
-  candidates: readonly Fertilizer[],
-): UndatedOption | undefined {
-  const { area, pack, plant, ground } = input;
-  if (ground.rows) return undefined;
-  const rules = dressingRules(pack, plant);
-  const best = bestForOneTrip(candidates, needs.need, rules);
-  const material = pick(input, 'feed-one', candidates, best);
-  const part = material && oneTrip(ctx, `${area.id}/feed`, needs.need, material, rules);
-  if (!part) return undefined;
-  return {
-    way: 'one-trip',
-    parts: splitProducts(ctx, input, [part], needs.earliest),
-    balance: balanceOf(ctx, `${area.id}/feed/one`, needs.need, [part]),
-  };
-}
+import { OTHER_WAYS, USUAL_WAY } from './ways';
+import type { UndatedOption } from './ways/way';
 
 /** Nothing is known, nothing may go on, nothing is needed (as far as was measured), or something is to be fed. */
 function verdictOf({ need }: Needs, hold: FeedHold | undefined): FertilizerVerdict {
@@ -129,8 +62,8 @@ function cautionsOf({ parts }: FertilizerOption): TreatmentCaution[] {
 }
 
 /**
- * The season's N, P2O5 and K2O of an area: by products in the order of the hand, and by one product
- * in one trip beside it; the one that was decided for in dated applications.
+ * The season's N, P2O5 and K2O of an area by every way there is; the products of the one that was decided for are what
+ * is put on.
  */
 export function planFertilizer(
   ctx: PlanContext,
@@ -140,17 +73,23 @@ export function planFertilizer(
   const needs = nutrientNeeds(ctx, input);
   const hold = feedHold(input.goal, input.readings, area);
   const verdict = verdictOf(needs, hold);
-  const single = oneTripCandidates(needs.need, materials.fertilizers, plant);
-  const byNeed = byNeedOption(ctx, input, needs, verdict === 'dose');
-  const one = verdict === 'dose' ? oneTripOption(ctx, input, needs, single) : undefined;
-  const decided = file.decisions['feed-way']?.value;
-  const chosen = decided === 'one-trip' && one ? one : byNeed;
-  const ids = (list: readonly Fertilizer[]): string[] => list.map(({ id }) => id);
+  const isDosed = verdict === 'dose';
   const candidates = {
-    n: ids(candidatesFor('n', materials.fertilizers, plant)),
-    p: ids(candidatesFor('p', materials.fertilizers, plant)),
-    k: ids(candidatesFor('k', materials.fertilizers, plant)),
-    one: ids(single),
+    n: candidatesFor('n', materials.fertilizers, plant),
+    p: candidatesFor('p', materials.fertilizers, plant),
+    k: candidatesFor('k', materials.fertilizers, plant),
+    one: oneTripCandidates(needs.need, materials.fertilizers, plant),
+  };
+  const wayInput = { ...input, needs, isDosed, candidates };
+  const usual = USUAL_WAY.option(ctx, wayInput);
+  const others = OTHER_WAYS.flatMap((way) => way.option(ctx, wayInput) ?? []);
+  const chosen = others.find(({ way }) => way === file.decisions['feed-way']?.value) ?? usual;
+  const ids = (list: readonly Fertilizer[]): string[] => list.map(({ id }) => id);
+  const offered = {
+    n: ids(candidates.n),
+    p: ids(candidates.p),
+    k: ids(candidates.k),
+    one: ids(candidates.one),
   };
   const digest = digestOf(verdict, chosen);
   const dated = (datesOf: DatesOf): FertilizerTreatment => {
@@ -158,9 +97,8 @@ export function planFertilizer(
       ...option,
       parts: option.parts.map((part) => onDates(part, datesOf)),
     });
-    const ways = { byNeed: onDays(byNeed), oneTrip: one && onDays(one) };
-    const taken = chosen === one && ways.oneTrip ? ways.oneTrip : ways.byNeed;
-    const isDosed = verdict === 'dose';
+    const options = [onDays(usual), ...others.map(onDays)] as const;
+    const taken = options.find(({ way }) => way === chosen.way) ?? options[0];
     return {
       kind: 'fertilizer',
       step: 'feeding',
@@ -174,13 +112,11 @@ export function planFertilizer(
       hold,
       needs,
       chosen: taken,
-      ...ways,
-      candidates,
+      options,
+      candidates: offered,
       digest,
     };
   };
-  const requests = [byNeed, ...(one ? [one] : [])].flatMap(({ parts }) =>
-    parts.map(({ request }) => request),
-  );
+  const requests = [usual, ...others].flatMap(({ parts }) => parts.map(({ request }) => request));
   return { requests, dated };
 }

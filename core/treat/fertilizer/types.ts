@@ -51,9 +51,8 @@ export interface FertilizerTreatment extends Treated<'fertilizer'> {
   readonly hold: FeedHold | undefined;
   readonly needs: Needs;
   readonly chosen: FertilizerOption;
-  /** The one-product, one-trip plan that stands beside; nothing where nothing can be fed so. */
-  readonly oneTrip: FertilizerOption | undefined;
-  readonly byNeed: FertilizerOption;
+  /** Every way that there is here, the chosen one among them: by need first. */
+  readonly options: readonly [FertilizerOption, ...FertilizerOption[]];
   /** The products that each select may offer. */
   readonly candidates: Readonly<Record<'n' | 'p' | 'k' | 'one', readonly string[]>>;
 }

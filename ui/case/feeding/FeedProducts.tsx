@@ -162,11 +162,10 @@ function BalanceTable({ options }: { options: readonly FertilizerOption[] }): Re
   );
 }
 
-/** Each need by its own product, and one product in one trip beside it. */
+/** Each way to feed with its products, one beside the other. */
 export function FeedProducts(): ReactNode {
   const { area } = useCase();
-  const { byNeed, oneTrip, chosen } = area.treatments.fertilizer;
-  const options = oneTrip ? [byNeed, oneTrip] : [byNeed];
+  const { options, chosen } = area.treatments.fertilizer;
   return (
     <>
       <Table
@@ -187,7 +186,7 @@ export function FeedProducts(): ReactNode {
           <Way key={option.way} option={option} chosen={option.way === chosen.way} />
         ))}
       </Table>
-      {byNeed.balance && (
+      {options[0].balance && (
         <div className="mt-4">
           <BalanceTable options={options} />
         </div>
