@@ -2,6 +2,7 @@ import nextVitals from 'eslint-config-next/core-web-vitals';
 import prettier from 'eslint-config-prettier';
 import regexp from 'eslint-plugin-regexp';
 import tseslint from 'typescript-eslint';
+import { catalogIds } from './scripts/lint/catalogIds.mjs';
 import { ownNames } from './scripts/lint/ownNames.mjs';
 
 /** Folders that a layer may not import from; dependency-cruiser checks dynamic imports as well. */
@@ -75,6 +76,12 @@ const config = [
     languageOptions: { parserOptions: { projectService: true } },
     plugins: { agrologos: { rules: { 'own-names': ownNames } } },
     rules: { 'agrologos/own-names': 'error' },
+  },
+  {
+    files: ['{app,core,files,store,ui,workers}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', 'core/catalog/**'],
+    plugins: { catalog: { rules: { 'no-ids': catalogIds } } },
+    rules: { 'catalog/no-ids': 'error' },
   },
   {
     files: ['e2e/**/*.ts', 'published/**/*.ts'],

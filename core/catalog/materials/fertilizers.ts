@@ -5,7 +5,15 @@ type Row = Pick<Fertilizer, 'id' | 'grade' | 'density'> &
   Partial<
     Pick<
       Fertilizer,
-      'also' | 'release' | 'nitrate' | 'organic' | 'firstSeasonN' | 'bagsLb' | 'pesticide'
+      | 'also'
+      | 'release'
+      | 'nitrate'
+      | 'organic'
+      | 'firstSeasonN'
+      | 'bagsLb'
+      | 'pesticide'
+      | 'firstForAcidLoversFromPh'
+      | 'idleAbovePh'
     >
   > & {
     readonly hazards?: readonly Hazard[];
@@ -29,6 +37,8 @@ const ROWS: readonly Row[] = [
   {
     id: 'ammonium-sulfate-21-0-0',
     grade: { N: 21, P2O5: 0, K2O: 0 },
+    // Common practice; below it any nitrogen would make the soil too acidic.
+    firstForAcidLoversFromPh: 5,
     also: { S: 24 },
     density: 63,
     bagsLb: [50, 40],
@@ -174,6 +184,7 @@ const ROWS: readonly Row[] = [
   {
     id: 'steamed-bone-meal-3-15-0',
     grade: { N: 3, P2O5: 15, K2O: 0 },
+    idleAbovePh: 7,
     also: { Ca: 24 },
     release: 'slow',
     organic: true,

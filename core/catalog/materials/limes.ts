@@ -13,6 +13,7 @@ const stone = { mostCce: LIMESTONE_CCE_MAX, ...usual } as const;
 export const LIME_MATERIALS: readonly LimeMaterial[] = [
   {
     id: 'calcitic-pelletized',
+    isUsual: true,
     typicalCce: 90,
     ca: 35,
     mg: 0.5,
@@ -20,7 +21,16 @@ export const LIME_MATERIALS: readonly LimeMaterial[] = [
     bagsLb: [40, 50],
     ...stone,
   },
-  { id: 'calcitic-ground', typicalCce: 92, ca: 36, mg: 0.5, density: 90, bagsLb: [50], ...stone },
+  {
+    id: 'calcitic-ground',
+    isUsual: true,
+    typicalCce: 92,
+    ca: 36,
+    mg: 0.5,
+    density: 90,
+    bagsLb: [50],
+    ...stone,
+  },
   {
     id: 'calcitic-pulverized',
     typicalCce: 96,
@@ -32,6 +42,7 @@ export const LIME_MATERIALS: readonly LimeMaterial[] = [
   },
   {
     id: 'dolomitic-ground',
+    isUsual: true,
     typicalCce: 100,
     ca: 21,
     mg: 11,

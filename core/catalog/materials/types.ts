@@ -19,7 +19,7 @@ interface Material {
 }
 
 /** Where a liming material does not belong: in no garden at all, on planted ground, by ash's own rule. */
-type LimeLimit = 'never' | 'bare-only' | 'ash';
+export type LimeLimit = 'never' | 'bare-only' | 'ash';
 
 /** A liming material as generally sold. */
 export interface LimeMaterial extends Material {
@@ -30,6 +30,8 @@ export interface LimeMaterial extends Material {
   /** Calcium and magnesium that it usually holds, % by weight. */
   readonly ca: number;
   readonly mg: number;
+  /** Sold nearly everywhere: offered before the others are asked for. */
+  readonly isUsual?: boolean;
   /** It is the one to take where the soil is short of magnesium. */
   readonly forMagnesium?: boolean;
   readonly limit?: LimeLimit;
@@ -62,6 +64,10 @@ export interface Fertilizer extends Material {
   /** What else is in it, % by weight. */
   readonly also: Readonly<Partial<Record<(typeof ALSO)[number], number>>>;
   readonly release: 'quick' | 'slow';
+  /** From this pH up it is the first choice for acid-loving plants, since it keeps their soil acidic. */
+  readonly firstForAcidLoversFromPh?: number;
+  /** Above this pH its phosphate is nearly idle. */
+  readonly idleAbovePh?: number;
   /** Whether it holds nitrate. */
   readonly nitrate: boolean;
   readonly organic: boolean;

@@ -30,6 +30,13 @@ export type NeedClass = (typeof NEED_CLASSES)[number];
 export const MICRONUTRIENTS = ['zn', 'fe', 'mn', 'cu', 'b'] as const;
 export type Micronutrient = (typeof MICRONUTRIENTS)[number];
 
+/**
+ * What is particular about a plant: aluminum poisons its roots, ash makes it scab or burn, it is cut so close that sulfur
+ * burns it soonest. Common practice.
+ */
+export const PLANT_TRAITS = ['no-aluminum', 'no-ash', 'close-cut'] as const;
+type PlantTrait = (typeof PLANT_TRAITS)[number];
+
 /** A range of water pH with the two numbers that lime goes by: only below the one, then to the other. */
 export interface PhGoal {
   readonly window: { readonly low: number; readonly high: number };
@@ -66,6 +73,7 @@ export interface Plant extends PhGoal {
   /** Ids of sentences that hold for it. */
   readonly rules: readonly NamesIn<'plantRule'>[];
   readonly hazards: readonly NamesIn<'plantHazard'>[];
+  readonly traits?: readonly PlantTrait[];
 }
 
 const ALL = profiles as unknown as readonly Plant[];
@@ -84,6 +92,16 @@ export const COOL_SEASON_LAWN: Plant = first;
 /** Whether a plant wants a sour soil, so that lime is no routine on it. */
 export function isAcidLover({ rules }: Pick<Plant, 'rules'>): boolean {
   return rules.includes('acid-lover');
+}
+
+/** Whether something particular holds of a plant. */
+export function isSo({ traits }: Pick<Plant, 'traits'>, trait: PlantTrait): boolean {
+  return !!traits?.includes(trait);
+}
+
+/** Whether a plant is grown to be eaten by people. */
+export function isEaten({ group }: Pick<Plant, 'group'>): boolean {
+  return group === 'vegetables' || group === 'herbs' || group === 'fruit';
 }
 
 /** Whether an analyte is a micronutrient, of which only some plants show the want. */

@@ -1,12 +1,11 @@
 import { MOST_DOSES } from '../../schedule/dosing/doses';
 import type { AreaPlan } from '../../area/areaPlan';
 import type { FindInput, Finder } from './finder';
+import { valueOf } from '../../kernel/working/working';
 import { NUTRIENTS } from '../../catalog/nutrients';
 
 /** More over the need than this is said, lb/1000 ft². Common practice. */
 const OVER_WORTH_SAYING = 0.1;
-/** Above this pH the phosphate of bone meal and rock is nearly idle. Common practice. */
-const BONE_IDLE_ABOVE_PH = 7;
 
 /** What the soil test leaves to say: no test at all, nutrients that the pack cannot rate. */
 function testFindings(finder: Finder, { readings, soilTest, treatments }: AreaPlan): void {
@@ -53,9 +52,8 @@ function productFindings(finder: Finder, { file, plan, materials }: FindInput): 
     const part = { working: `${area.id}/feed/${organic.role}/first-season` };
     finder.find('feeding', 'note', 'carriesOver', { part });
   }
-  const sweet =
-    !('absent' in readings.waterPh) && readings.waterPh.value.value > BONE_IDLE_ABOVE_PH;
-  if (sweet && chosen.parts.some(({ material }) => material.id.includes('bone-meal'))) {
+  const ph = valueOf(readings.waterPh)?.value ?? 0;
+  if (chosen.parts.some(({ material: { idleAbovePh = Infinity } }) => ph > idleAbovePh)) {
     finder.find('feeding', 'note', 'boneMealIdle', {}, [readings.waterPh]);
   }
 }

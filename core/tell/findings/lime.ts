@@ -83,7 +83,7 @@ function settlement(finder: Finder, input: FindInput, plan: LimeTreatment): void
 /** What the material brings or must not meet, and what was passed to use it. */
 function aboutMaterial(finder: Finder, readings: Readings, plan: LimeTreatment): void {
   const { mg } = readings.more;
-  const { id } = plan.chosenMaterial;
+  const { id, limit } = plan.chosenMaterial;
   const material = msg(`material.${id}`);
   const magnesian = plan.forMagnesium;
   if (magnesiumIsShort(readings) && mg) {
@@ -94,7 +94,7 @@ function aboutMaterial(finder: Finder, readings: Readings, plan: LimeTreatment):
   if (plan.passedBy) {
     finder.find('ph', 'note', 'limeMaterialPassed', { material, reason: plan.passedBy });
   }
-  if (id === 'wood-ash') finder.find('ph', 'note', 'ashApart');
+  if (limit === 'ash') finder.find('ph', 'note', 'ashApart');
 }
 
 /** What the pH step has to say: what differs, what was fallen back to, what wants settling. */

@@ -2,7 +2,7 @@ import { forbidsFood, leadOf } from '../../reading/lead';
 import { saltsTooHigh } from '../../reading/salts';
 import type { Area } from '../../casefile/casefile';
 import type { AreaGoal } from '../../site/goal';
-import { PLANTS } from '../../catalog/plants/plants';
+import { isEaten, PLANTS } from '../../catalog/plants/plants';
 import type { Readings } from '../../site/report/types';
 import { own } from '../../kernel/typed/own';
 import type { Figure } from '../../kernel/working/working';
@@ -12,9 +12,6 @@ export interface FeedHold {
   readonly why: 'lead' | 'salts';
   readonly figure: Figure;
 }
-
-/** Plants that people eat. */
-const FOOD = ['vegetables', 'herbs', 'fruit'];
 
 /**
  * Whether this ground is fed at all for now: nothing is grown to eat on lead over the guidance, and no salts go
@@ -27,7 +24,7 @@ export function feedHold(
 ): FeedHold | undefined {
   const lead = leadOf(readings);
   // What nobody here knows may be eaten as well.
-  const eaten = !own(PLANTS, named) || plants.some(({ group }) => FOOD.includes(group));
+  const eaten = !own(PLANTS, named) || plants.some(isEaten);
   if (lead && forbidsFood(lead.level) && eaten) {
     return { why: 'lead', figure: lead.figure };
   }

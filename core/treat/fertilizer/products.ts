@@ -5,7 +5,7 @@ import { nutrientToProduct, percentToShare, productToNutrient } from '../../kern
 import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
-import type { Figure } from '../../kernel/working/working';
+import { valueOf, type Figure } from '../../kernel/working/working';
 import type { Nutrient } from '../../catalog/nutrients';
 
 /** What a product of the plan is there for: one nutrient, all of them, or a side-dressing on rows. */
@@ -115,17 +115,13 @@ export function candidatesFor(
   });
 }
 
-/** From this pH up plants of sour soil are given ammonium sulfate, which keeps it sour. Common practice. */
-const AMMONIUM_SULFATE_FROM_PH = 5;
-
-/** The nitrogen that a plant of sour soil is given first; any other the first of the candidates. */
+/** The nitrogen that an acid-loving plant is given first; any other the first of the candidates. */
 export function firstNitrogen(
   candidates: readonly Fertilizer[],
   plant: Plant,
   { waterPh }: Readings,
 ): Fertilizer | undefined {
-  const keepSour =
-    isAcidLover(plant) && !('absent' in waterPh) && waterPh.value.value >= AMMONIUM_SULFATE_FROM_PH;
-  const sour = candidates.find(({ id }) => id === 'ammonium-sulfate-21-0-0');
-  return keepSour && sour ? sour : candidates[0];
+  const ph = isAcidLover(plant) ? (valueOf(waterPh)?.value ?? 0) : 0;
+  const acidifying = candidates.find(({ firstForAcidLoversFromPh: from = Infinity }) => ph >= from);
+  return acidifying ?? candidates[0];
 }

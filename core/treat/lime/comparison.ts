@@ -114,7 +114,21 @@ export function materialRows(
     const count = bagsFor(ctx, `${prefix}/bags`, total, bag.size);
     const cost = costOf(ctx, `${prefix}/cost`, count, bag.price);
     const refused = refusedBecause(material, input);
-    return [{ id, chosen: id === chosen, bag, rate, total, bags: count, cost, refused }];
+    const { isUsual = false, limit } = material;
+    return [
+      {
+        id,
+        chosen: id === chosen,
+        bag,
+        rate,
+        total,
+        bags: count,
+        cost,
+        isUsual,
+        limit,
+        refused,
+      },
+    ];
   });
   const costs = rows.flatMap(({ cost, refused }) =>
     cost && !refused && !('absent' in cost) ? [cost.value.value] : [],

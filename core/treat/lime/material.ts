@@ -1,6 +1,7 @@
 import type { LimeBrings } from './types';
 import type { ProductRate } from '../shared/amounts';
 import type { TreatInput } from '../shared/input';
+import { isSo } from '../../catalog/plants/plants';
 import type { LimeMaterial } from '../../catalog/materials/types';
 import type { Readings } from '../../site/report/types';
 import { perThousandToTonsPerAcre } from '../../kernel/units/convert';
@@ -10,9 +11,6 @@ import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { furtherBands, furtherClass } from '../../catalog/packs/supplementaryBands';
 import { percentOf } from '../../equations/shares';
-
-/** Plants beside those of sour soil that scab or burn where ash is spread. Common practice. */
-const NOT_WITH_ASH = ['potato', 'sweet-potato'];
 
 /** Whether the soil is short of magnesium by the thresholds of its extractant. */
 export function magnesiumIsShort({ more, k, texture }: Readings): boolean {
@@ -31,7 +29,7 @@ export function refusedBecause(
   if (limit === 'bare-only' && (area.situation !== 'tilled' || woody)) {
     return msg('lime.refused.planted');
   }
-  const scabs = goal.plants.some(({ id }) => NOT_WITH_ASH.includes(id));
+  const scabs = goal.plants.some((plant) => isSo(plant, 'no-ash'));
   return limit === 'ash' && (goal.acid || scabs) ? msg('lime.refused.ash') : undefined;
 }
 

@@ -1,5 +1,5 @@
 import type { Application, Treated } from '../shared/treated';
-import type { MaterialId } from '../../catalog/materials/types';
+import type { LimeLimit, MaterialId } from '../../catalog/materials/types';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
@@ -36,6 +36,10 @@ export interface MaterialRow {
   readonly cost: Money | undefined;
   /** It costs less than every other bag with a price. */
   readonly cheapest: boolean;
+  /** Sold nearly everywhere. */
+  readonly isUsual: boolean;
+  /** Where it does not belong. */
+  readonly limit: LimeLimit | undefined;
   /** Why it is not for this ground. */
   readonly refused: Msg | undefined;
 }

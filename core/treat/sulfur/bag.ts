@@ -3,6 +3,7 @@ import type { ProductRate } from '../shared/amounts';
 import type { TreatInput } from '../shared/input';
 import type { AreaSlice } from '../../casefile/slice';
 import { bagsFor } from '../../schedule/dosing/doses';
+import { isSo } from '../../catalog/plants/plants';
 import type { SulfurMaterial } from '../../catalog/materials/types';
 import {
   nutrientToProduct,
@@ -98,20 +99,9 @@ export function sulfurProduct(
   return ctx.sheet.cap(entry, [rate, most]);
 }
 
-/** Plants whose roots aluminum poisons. Common practice. */
-const NOT_WITH_ALUMINUM = [
-  'blueberry',
-  'rabbiteye-blueberry',
-  'cranberry',
-  'lingonberry',
-  'azalea-rhododendron',
-  'mountain-laurel-pieris',
-  'heather',
-];
-
 /** Whether a material is poison to what grows there. */
 export function poisons({ aluminum }: SulfurMaterial, { plants }: TreatInput['goal']): boolean {
-  return !!aluminum && plants.some(({ id }) => NOT_WITH_ALUMINUM.includes(id));
+  return !!aluminum && plants.some((plant) => isSo(plant, 'no-aluminum'));
 }
 
 /** The first dose by every material, and the bags that it takes. */

@@ -1,3 +1,4 @@
+import { isSo } from '../../catalog/plants/plants';
 import { SULFUR_CAP, SULFUR_DOSES_A_YEAR, type SulfurSoil } from '../../tables/sulfur';
 import { perHundredToPerThousand } from '../../kernel/units/convert';
 import type { Quantity } from '../../kernel/units/quantity';
@@ -8,9 +9,6 @@ import type { TreatInput } from '../shared/input';
 
 type SulfurRate = Figure<Quantity<'lb/1000ft2', 'S'>>;
 
-/** Lawns that are cut close, where sulfur burns soonest. */
-const CLOSE_CUT = ['creeping-bentgrass'];
-
 type CapLabel = Extract<MsgId, `sulfur.cap${string}`>;
 
 /** Which cap holds: on turf, around roots by the kind of soil, or before planting. */
@@ -19,7 +17,7 @@ function capFor(
   soil: SulfurSoil,
 ): [keyof typeof SULFUR_CAP, CapLabel] {
   if (area.situation === 'tilled') return ['beforePlanting', 'sulfur.capPlanting'];
-  if (CLOSE_CUT.includes(plant.id)) return ['closeCut', 'sulfur.capCloseCut'];
+  if (isSo(plant, 'close-cut')) return ['closeCut', 'sulfur.capCloseCut'];
   if (plant.form === 'lawn') return ['turf', 'sulfur.capTurf'];
   return [soil === 'sand' ? 'sand' : 'loam', 'sulfur.capRoots'];
 }

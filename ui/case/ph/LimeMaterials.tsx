@@ -19,9 +19,6 @@ import { SelectField, TextField } from '../fields/Fields';
 import { decisionPlace, labelPlace, sievePlace } from '../context/places';
 import { named } from '../../format/choices';
 
-/** Materials that are shown before the others are asked for. */
-const USUAL = ['calcitic-pelletized', 'calcitic-ground', 'dolomitic-ground'];
-
 function Material({ row, priced }: { row: MaterialRow; priced: boolean }): ReactNode {
   const { bag, cost, cheapest, refused } = row;
   const { effectiveness } = bag;
@@ -30,7 +27,7 @@ function Material({ row, priced }: { row: MaterialRow; priced: boolean }): React
       what="lime-material"
       value={row.id}
       chosen={row.chosen}
-      disabled={row.id === 'burnt' && !row.chosen}
+      disabled={row.limit === 'never' && !row.chosen}
       words={text(`material.${row.id}`)}
       below={refused ? messageText(refused) : text(`why.${row.id}`)}
       columns={priced ? 5 : 4}
@@ -130,7 +127,7 @@ function BagLabel({ chosen, materials }: { chosen: string; materials: readonly s
 function Against(): ReactNode {
   const { area, state } = useCase();
   const { held, passedBy, chosenMaterial } = area.treatments.lime;
-  if ((!held && passedBy === undefined) || chosenMaterial.id === 'burnt') return null;
+  if ((!held && passedBy === undefined) || chosenMaterial.limit === 'never') return null;
   const place = decisionPlace(state.doc, area.area.id, 'lime-material', 'reason');
   return (
     <div className="mt-2">
@@ -146,7 +143,7 @@ export function LimeMaterials(): ReactNode {
   const [all, setAll] = useState(false);
   const priced = materials.some(({ cost }) => cost);
   const shown = materials.filter(
-    ({ id, chosen }) => all || chosen || state.doc.labels[id] || USUAL.includes(id),
+    ({ id, chosen, isUsual }) => all || chosen || isUsual || state.doc.labels[id],
   );
   return (
     <>
