@@ -93,8 +93,10 @@ function settle(file: CaseFile, on: IsoDate): CaseFile {
   return planCase(file).areas.reduce(
     (now, { area, treatments: { lime, sulfur, fertilizer: feed } }) => {
       const limed = decide(now, area.id, 'ph-settled', lime.digest, on);
-      const soured = sulfur ? decide(limed, area.id, 'sulfur-settled', sulfur.digest, on) : limed;
-      return decide(soured, area.id, 'feeding-settled', feed.digest, on);
+      const acidified = sulfur
+        ? decide(limed, area.id, 'sulfur-settled', sulfur.digest, on)
+        : limed;
+      return decide(acidified, area.id, 'feeding-settled', feed.digest, on);
     },
     file,
   );

@@ -1,4 +1,4 @@
-/** Sulfur for plants of sour soil: whether it can work, the one dose that is safe, and what is said instead. */
+/** Sulfur for acid-loving plants: whether it can work, the one dose that is safe, and what is said instead. */
 import type { Page } from '@playwright/test';
 import { App, expect, test } from './app';
 

@@ -4,7 +4,7 @@
  * by no more than half a pH at an end, as bulletins since have moved them.
  */
 import { PLANTS } from '../core/catalog/plants/plants';
-import { BASE_BALANCE } from '../core/tables/soil/baseSaturationRatio';
+import { BASE_SATURATION_RATIO } from '../core/tables/soil/baseSaturationRatio';
 import { LEAD_TOTAL } from '../core/tables/soil/lead';
 import { TURF_MINIMUMS } from '../core/tables/fertilizer/turfMinimums';
 import { readFixture } from './csv';
@@ -44,7 +44,7 @@ test('minimum levels of turf (Woods, Stowell & Gelernter 2014, 2016), the same i
 });
 
 test('shares of the bases (Graham 1959) and lead (US EPA 2024 and before)', () => {
-  expect(BASE_BALANCE).toMatchObject({
+  expect(BASE_SATURATION_RATIO).toMatchObject({
     ca: { low: 65, high: 85 },
     mg: { low: 6, high: 12 },
     k: { low: 2, high: 5 },

@@ -17,7 +17,7 @@ const POTASH = 'sulfate-of-potash-0-0-50';
 interface Outcome {
   readonly plant: string;
   /** Where the pH lies, and the lime in lb/1000 ft² where some is due. */
-  readonly ph: 'sour' | 'right' | 'high';
+  readonly ph: 'acidic' | 'right' | 'high';
   readonly lime?: number;
   readonly year: readonly [N: number, P2O5: number, K2O: number];
   readonly with: readonly string[];
@@ -25,25 +25,25 @@ interface Outcome {
 
 const OUTCOMES: readonly Outcome[] = [
   { plant: 'blueberry', ph: 'high', year: [1, 2, 1], with: [TSP, POTASH, SULFATE] },
-  { plant: 'asparagus', ph: 'sour', lime: 155, year: [0.75, 3, 2], with: [TSP, MURIATE, UREA] },
+  { plant: 'asparagus', ph: 'acidic', lime: 155, year: [0.75, 3, 2], with: [TSP, MURIATE, UREA] },
   { plant: 'potato', ph: 'high', year: [2, 4, 2], with: [TSP, POTASH, UREA] },
   { plant: 'centipedegrass', ph: 'right', year: [0.5, 1, 0.5], with: [TSP, MURIATE, UREA] },
-  { plant: 'white-clover', ph: 'sour', lime: 130.9, year: [0, 1.84, 1.15], with: [TSP, MURIATE] },
-  { plant: 'onion', ph: 'sour', lime: 130.9, year: [1.5, 3, 1.5], with: [TSP, MURIATE, UREA] },
+  { plant: 'white-clover', ph: 'acidic', lime: 130.9, year: [0, 1.84, 1.15], with: [TSP, MURIATE] },
+  { plant: 'onion', ph: 'acidic', lime: 130.9, year: [1.5, 3, 1.5], with: [TSP, MURIATE, UREA] },
   { plant: 'pin-oak', ph: 'right', year: [0, 1, 0.5], with: [TSP, MURIATE] },
   { plant: 'hydrangea-blue', ph: 'high', year: [1, 1, 0.5], with: [TSP, MURIATE, SULFATE] },
   {
     plant: 'hydrangea-pink',
-    ph: 'sour',
+    ph: 'acidic',
     lime: 130.9,
     year: [1, 2, 0.5],
     with: [TSP, MURIATE, UREA],
   },
-  { plant: 'tomato', ph: 'sour', lime: 130.9, year: [1.5, 4, 2], with: [TSP, MURIATE, UREA] },
-  { plant: 'rose', ph: 'sour', lime: 130.9, year: [2, 3, 1.5], with: [TSP, MURIATE, UREA] },
+  { plant: 'tomato', ph: 'acidic', lime: 130.9, year: [1.5, 4, 2], with: [TSP, MURIATE, UREA] },
+  { plant: 'rose', ph: 'acidic', lime: 130.9, year: [2, 3, 1.5], with: [TSP, MURIATE, UREA] },
   { plant: 'camellia', ph: 'right', year: [1, 1, 0.5], with: [TSP, POTASH, SULFATE] },
-  { plant: 'alfalfa', ph: 'sour', lime: 155, year: [0, 2.3, 2.3], with: [TSP, MURIATE] },
-  { plant: 'sweet-corn', ph: 'sour', lime: 130.9, year: [2, 3, 1.5], with: [TSP, MURIATE, UREA] },
+  { plant: 'alfalfa', ph: 'acidic', lime: 155, year: [0, 2.3, 2.3], with: [TSP, MURIATE] },
+  { plant: 'sweet-corn', ph: 'acidic', lime: 130.9, year: [2, 3, 1.5], with: [TSP, MURIATE, UREA] },
 ];
 
 function plan(plant: string, input: Parameters<typeof lawnCase>[0] = {}) {

@@ -196,7 +196,7 @@ test('where what was spread covers the need, nothing is spread and the page says
   expect(made.areas[0]?.treatments.lime.verdict).toBe('at-work');
   expect(made.findings.map(findingKey)).toContain('lawn/limeStillWorking');
   expect(made.slip.blocks.map((block) => ('text' in block ? block.text.id : ''))).toEqual(
-    expect.arrayContaining(['slip.ph.sour', 'slip.limeAtWork']),
+    expect.arrayContaining(['slip.ph.acidic', 'slip.limeAtWork']),
   );
 });
 
@@ -258,7 +258,7 @@ test('nitrogen given this year counts against the year', () => {
 test.each<[string, LawnInput, string, string]>([
   ['pH 61', { ph: '61' }, 'ph-water/text', 'problem.between'],
   ['6,1', { ph: '6,1' }, 'ph-water/text', 'problem.decimalComma'],
-  ['words', { ph: 'sour' }, 'ph-water/text', 'problem.notANumber'],
+  ['words', { ph: 'acidic' }, 'ph-water/text', 'problem.notANumber'],
   ['buffer 8.2', { ph: '5.4', buffer: '8.2' }, 'ph-smp/text', 'problem.between'],
   ['area 0', { squareFeet: '0' }, 'shape/squareFeet', 'problem.aboveAndUpTo'],
   ['area −3', { squareFeet: '-3' }, 'shape/squareFeet', 'problem.aboveAndUpTo'],

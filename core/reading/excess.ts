@@ -6,7 +6,7 @@ import { perAcreToPerThousand } from '../kernel/units/convert';
 import { quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
 import { msg, type Msg } from '../kernel/messages/msg';
-import { carriedOff } from './cropRemoval';
+import { cropRemoval } from './cropRemoval';
 import type { SoilReading } from './soilTest';
 
 const OXIDE = { p: 'P2O5', k: 'K2O' } as const;
@@ -34,7 +34,7 @@ function fall(
   }
   const nutrient = OXIDE[analyte];
   const id = `${area.id}/reading/${analyte}/fall`;
-  const off = carriedOff(ctx, { area, plant }, `${id}/carried-off`, nutrient);
+  const off = cropRemoval(ctx, { area, plant }, `${id}/carried-off`, nutrient);
   if ('absent' in off || off.value.value === 0) return msg('excess.stays');
   const end = ctx.constant(
     { id: `${id}/to`, label: msg('excess.to') },

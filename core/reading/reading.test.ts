@@ -59,8 +59,8 @@ test('what is not on the report has no line; an empty one has no summary', () =>
 
 test.each<[string, LawnInput, string, string, number, string | undefined]>([
   ['right', { ph: '6.4' }, 'ph', 'reading.ph.right', 0, 'reading.ph.right.plain'],
-  ['a little sour', { ph: '5.8' }, 'ph', 'reading.ph.sour', 2, 'reading.ph.sour.plain'],
-  ['far too sour', { ph: '5.2' }, 'ph', 'reading.ph.sour', 3, 'reading.ph.sour.plain'],
+  ['a little sour', { ph: '5.8' }, 'ph', 'reading.ph.acidic', 2, 'reading.ph.acidic.plain'],
+  ['far too sour', { ph: '5.2' }, 'ph', 'reading.ph.acidic', 3, 'reading.ph.acidic.plain'],
   ['high', { ph: '7.1' }, 'ph', 'reading.ph.high', 2, 'reading.ph.high.plain'],
   [
     'high for a blueberry',
@@ -74,9 +74,9 @@ test.each<[string, LawnInput, string, string, number, string | undefined]>([
     'sour for a blueberry',
     { plant: 'blueberry', ph: '3.9' },
     'ph',
-    'reading.ph.sour',
+    'reading.ph.acidic',
     3,
-    'reading.ph.sour.acid',
+    'reading.ph.acidic.acid',
   ],
   [
     'the buffer tells',

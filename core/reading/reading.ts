@@ -19,7 +19,7 @@ function phLine({ goal, readings, plant }: ReadingInput): ReadingLine | undefine
   const { window, limeBelow, edges, acid, conflict } = goal;
   const ph = waterPh.value.value;
   const of = acid ? 'acid' : 'plain';
-  const where = ph > window.high ? 'high' : ph < limeBelow ? 'sour' : 'right';
+  const where = ph > window.high ? 'high' : ph < limeBelow ? 'acidic' : 'right';
   const off = Math.max(ph - window.high, limeBelow - ph);
   const params = {
     ph: { working: waterPh.id },
@@ -45,14 +45,14 @@ function phLine({ goal, readings, plant }: ReadingInput): ReadingLine | undefine
 function bufferLine({ goal, readings }: ReadingInput): ReadingLine | undefined {
   const { bufferPh, waterPh } = readings;
   if ('absent' in bufferPh) return undefined;
-  const sour = !('absent' in waterPh) && waterPh.value.value < goal.limeBelow;
+  const acidic = !('absent' in waterPh) && waterPh.value.value < goal.limeBelow;
   const says = bufferIsSilent(readings) ? 'silent' : 'tells';
   return {
     analyte: 'buffer',
     value: bufferPh,
     limits: 0,
     sentence: msg('reading.buffer', { value: { working: bufferPh.id } }),
-    then: msg(`reading.buffer.${sour ? says : 'idle'}`),
+    then: msg(`reading.buffer.${acidic ? says : 'idle'}`),
     track: undefined,
     by: { source: 'ncr-221' },
   };

@@ -25,7 +25,7 @@ export interface AreaGoal {
   readonly limeTo: Ph;
   /** Why no pH suits all plants, as long as none of them governs. */
   readonly conflict: Msg | undefined;
-  /** Sour soil is what it wants. */
+  /** Acidic soil is what it wants. */
   readonly acid: boolean;
   /** Plants of the area, the one that is fed first. */
   readonly plants: readonly Plant[];

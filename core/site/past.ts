@@ -9,7 +9,7 @@ import { msg, type Msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
 
 /** Something put on in the recent past: a rate of product, and when. */
-export interface PastDressing {
+export interface PastApplication {
   readonly entry: PastEntry;
   readonly prefix: string;
   readonly on: IsoDate | undefined;
@@ -54,7 +54,7 @@ export function readPast(
   kind: PastEntry['kind'],
   ground: Ground,
   planFrom: IsoDate | undefined,
-): PastDressing[] {
+): PastApplication[] {
   return Object.values(file.past)
     .filter((entry) => entry.areaId === areaId && entry.kind === kind && !untouched(entry))
     .flatMap((entry) => {
@@ -123,7 +123,7 @@ function readRate(
   prefix: string,
   on: IsoDate | undefined,
   ground: Ground,
-): PastDressing['rate'] {
+): PastApplication['rate'] {
   const label: Msg = msg(`past.${entry.kind}`);
   const at = `past/${entry.id}/amount/text`;
   const rateId = `${prefix}/rate`;

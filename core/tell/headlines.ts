@@ -78,7 +78,9 @@ function fertilizerHeadline(feed: FertilizerTreatment, { form }: Plant, known: b
 /** What the pH step is told by where no sulfur is a question. */
 function toldBy({ readings, goal, treatments: { lime } }: AreaPlan) {
   if (!readings.begun) return readings.untested ? 'untested' : 'empty';
-  return goal.acid && lime.standing === 'sour' && lime.verdict === 'absent' ? 'acidBelow' : 'begun';
+  return goal.acid && lime.standing === 'acidic' && lime.verdict === 'absent'
+    ? 'acidBelow'
+    : 'begun';
 }
 
 /** The pH step and the fertilization of an area, in one sentence each. */

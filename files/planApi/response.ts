@@ -17,6 +17,9 @@ import { findingKey } from '../../core/kernel/working/finding';
 import type { Msg } from '../../core/kernel/messages/msg';
 import type { Figure, Working } from '../../core/kernel/working/working';
 
+/** What the first version of the route called an acidic soil: a name that is out is kept. */
+const FROZEN_ACIDIC = 'sour';
+
 /** The version of the response. Later versions of Agrologos only add fields to it. */
 const PLAN_API = 1;
 
@@ -68,7 +71,7 @@ function lime({ treatments: { lime: plan }, ground }: AreaPlan, say: Say) {
   const dosed = plan.verdict === 'dose';
   return {
     verdict: plan.verdict,
-    standing: plan.standing,
+    standing: plan.standing === 'acidic' ? FROZEN_ACIDIC : plan.standing,
     targetPh: number(plan.target),
     treatedDepthIn: number(plan.treatedDepth),
     method: method?.option.id ?? null,
@@ -89,7 +92,7 @@ function expected({ date, ph, low, high }: OutlookPoint) {
   return { date, ph: number(ph), low: number(low), high: number(high) };
 }
 
-/** Sulfur where plants of sour soil stand too high: one dose at most, never the whole sum. */
+/** Sulfur where acid-loving plants stand too high: one dose at most, never the whole sum. */
 function sulfur(plan: SulfurTreatment, { ground }: AreaPlan, say: Say) {
   const { verdict, why, chosenMaterial, first, set, testOn, bagsToBuy } = plan;
   const dosed = verdict === 'dose';

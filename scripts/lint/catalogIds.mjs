@@ -5,7 +5,7 @@ const catalog = JSON.parse(
 );
 
 /** Every plant and material that the program has a name for. */
-export const CATALOG_IDS = new Set(
+const CATALOG_IDS = new Set(
   Object.keys(catalog)
     .filter((key) => /^(plant|material)\./.test(key))
     .map((key) => key.slice(key.indexOf('.') + 1)),

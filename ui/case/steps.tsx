@@ -10,7 +10,8 @@ const LOAD: Readonly<Record<StepId, () => Promise<{ default: ComponentType }>>> 
   results: () => import('./results/ResultsStep').then((file) => ({ default: file.ResultsStep })),
   reading: () => import('./reading/ReadingStep').then((file) => ({ default: file.ReadingStep })),
   ph: () => import('./ph/PhStep').then((file) => ({ default: file.PhStep })),
-  feeding: () => import('./feeding/FeedingStep').then((file) => ({ default: file.FeedingStep })),
+  feeding: () =>
+    import('./fertilizer/FertilizerStep').then((file) => ({ default: file.FertilizerStep })),
   slip: () => import('./slip/SlipStep').then((file) => ({ default: file.SlipStep })),
 };
 

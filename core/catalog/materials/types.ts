@@ -47,7 +47,7 @@ export interface SulfurMaterial extends Material {
   readonly typicalS: number;
   /** Whether it is mixed with something else, so that the label has to say what of its sulfur is elemental. */
   readonly mixed: boolean;
-  /** A sulfate: so many pounds of it sour as much as a pound of sulfur, by the garden rule. */
+  /** A sulfate: so many pounds of it acidify as much as a pound of sulfur, by the garden rule. */
   readonly forPound?: number;
   /** Most of it at once, lb/100 ft². */
   readonly most?: number;

@@ -80,7 +80,7 @@ function nitrogenFaults(path: string, rates: NitrogenRates): PackFault[] {
     : [];
 }
 
-function feedingFaults({ feeding, classes }: Pack): PackFault[] {
+function fertilizerFaults({ feeding, classes }: Pack): PackFault[] {
   const byPlant = Object.entries(feeding).flatMap(([plant, { N, P2O5, K2O }]) => [
     ...nitrogenFaults(`feeding/${plant}/N`, N),
     ...ratesFaults(`feeding/${plant}/P2O5`, P2O5),
@@ -154,7 +154,7 @@ export function faultsOfPack(pack: Pack): readonly PackFault[] {
   return [
     ...bandsFaults('soilTest/p', p, ANALYTE_FACTS.p.methods),
     ...bandsFaults('soilTest/k', k, ANALYTE_FACTS.k.methods),
-    ...feedingFaults(pack),
+    ...fertilizerFaults(pack),
     ...seasonFaults(pack),
     ...nothingFaults(pack),
   ];

@@ -38,7 +38,7 @@ export const OPINION_VALUES: Readonly<
 const HIGH_ABOVE = 30;
 
 /**
- * Years between two tests on which practitioners differ, beside the pack's: yearly for plants of sour soil under
+ * Years between two tests on which practitioners differ, beside the pack's: yearly for acid-loving plants under
  * treatment and after a large correction, two, or four where nothing moves. Common practice.
  */
 export const RETEST_YEARS = ['1', '2', '4'] as const;

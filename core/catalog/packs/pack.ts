@@ -92,14 +92,14 @@ interface ClassRates extends Cited {
   readonly K2O: Readonly<Partial<Record<NeedClass, readonly number[]>>>;
 }
 
-/** Single amounts and dates of feed. */
-export interface DressingRules {
+/** Single amounts and dates of fertilizer. */
+export interface ApplicationLimits {
   /** Most quick nitrogen, slow nitrogen and quick potash on one date, lb/1000 ft². */
   readonly quickN: PackValue;
   readonly slowN: PackValue;
   readonly quickK2O: PackValue | null;
   readonly intervalDays: PackValue;
-  /** Days to keep between lime and feed. */
+  /** Days to keep between lime and fertilizer. */
   readonly apartFromLimeDays: PackValue;
   readonly seasons: readonly SeasonWindow[];
 }
@@ -145,7 +145,7 @@ export interface Pack {
   /** Rates by form of plant and by how much it asks for; without them other plants have no rate. */
   readonly classes?: Readonly<Record<PlantForm, ClassRates>>;
   /** How feed goes on, by form of ground. */
-  readonly dressing: Readonly<Record<'lawn' | 'bed', DressingRules>>;
+  readonly dressing: Readonly<Record<'lawn' | 'bed', ApplicationLimits>>;
   /** N of one side-dressing, lb/100 ft of row. */
   readonly rowSideDressN: PackValue | null;
   /** More organic matter than this makes an organic soil, %. */

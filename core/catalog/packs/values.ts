@@ -8,7 +8,7 @@ import { msg, type Msg, type NamesIn } from '../../kernel/messages/msg';
 import {
   RATINGS,
   type Cited,
-  type DressingRules,
+  type ApplicationLimits,
   type NitrogenRates,
   type NutrientBands,
   type Pack,
@@ -303,8 +303,8 @@ function limeRows(pack: Pack): PackRow[] {
   ];
 }
 
-function dressingRows(pack: Pack, name: 'lawn' | 'bed'): PackRow[] {
-  const rules: DressingRules = pack.dressing[name];
+function applicationRows(pack: Pack, name: 'lawn' | 'bed'): PackRow[] {
+  const rules: ApplicationLimits = pack.dressing[name];
   const part = `${name}Dates` as const;
   const path = `dressing/${name}` as const;
   const { quickN, slowN, quickK2O, intervalDays, apartFromLimeDays } = rules;
@@ -342,7 +342,7 @@ export function valuesOf(pack: Pack, plant?: Plant): readonly PackRow[] {
     ...own,
     ...(plant && own.length > 0 ? [] : byClass),
     ...limeRows(pack),
-    ...dates.flatMap((name) => dressingRows(pack, name)),
+    ...dates.flatMap((name) => applicationRows(pack, name)),
   ];
   return rows.map((row) =>
     row.cells.some(({ path }) => changed.has(path))

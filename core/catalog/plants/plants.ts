@@ -34,8 +34,7 @@ export type Micronutrient = (typeof MICRONUTRIENTS)[number];
  * What is particular about a plant: aluminum poisons its roots, ash makes it scab or burn, it is cut so close that sulfur
  * burns it soonest. Common practice.
  */
-export const PLANT_TRAITS = ['no-aluminum', 'no-ash', 'close-cut'] as const;
-type PlantTrait = (typeof PLANT_TRAITS)[number];
+type PlantTrait = 'no-aluminum' | 'no-ash' | 'close-cut';
 
 /** A range of water pH with the two numbers that lime goes by: only below the one, then to the other. */
 export interface PhGoal {
@@ -89,7 +88,7 @@ if (!first) throw new Error('plants: the lawn of a new case is missing');
 /** What stands in for a plant that is not known. */
 export const COOL_SEASON_LAWN: Plant = first;
 
-/** Whether a plant wants a sour soil, so that lime is no routine on it. */
+/** Whether a plant wants a acidic soil, so that lime is no routine on it. */
 export function isAcidLover({ rules }: Pick<Plant, 'rules'>): boolean {
   return rules.includes('acid-lover');
 }

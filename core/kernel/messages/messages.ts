@@ -1840,6 +1840,15 @@ export interface Messages {
   'reading.pb.since2024': { readonly value: 'any' };
   'reading.pb.then': None;
   'reading.pb.unknown': { readonly value: 'any' };
+  'reading.ph.acidic': {
+    readonly high: 'any';
+    readonly low: 'any';
+    readonly others: 'number';
+    readonly ph: 'any';
+    readonly plant: 'any';
+  };
+  'reading.ph.acidic.acid': None;
+  'reading.ph.acidic.plain': None;
   'reading.ph.conflict': { readonly ph: 'any' };
   'reading.ph.high': {
     readonly high: 'any';
@@ -1859,15 +1868,6 @@ export interface Messages {
   };
   'reading.ph.right.acid': None;
   'reading.ph.right.plain': None;
-  'reading.ph.sour': {
-    readonly high: 'any';
-    readonly low: 'any';
-    readonly others: 'number';
-    readonly ph: 'any';
-    readonly plant: 'any';
-  };
-  'reading.ph.sour.acid': None;
-  'reading.ph.sour.plain': None;
   'reading.printedIn': { readonly citation: 'any'; readonly locator: 'any'; readonly year: 'any' };
   'reading.summary.hazard': { readonly sentence: 'any' };
   'reading.summary.limits': {
@@ -2307,10 +2307,10 @@ export interface Messages {
   'slip.ownMaterial': { readonly reason: 'any' };
   'slip.paragraph': { readonly words: 'any' };
   'slip.ph.acidHigh': { readonly ph: 'any' };
+  'slip.ph.acidic': { readonly ph: 'any' };
   'slip.ph.high': { readonly ph: 'any' };
   'slip.ph.plain': { readonly ph: 'any' };
   'slip.ph.right': { readonly form: 'word'; readonly ph: 'any' };
-  'slip.ph.sour': { readonly ph: 'any' };
   'slip.phFromField': { readonly by: 'word' };
   'slip.phosphateOnLime': None;
   'slip.print': None;

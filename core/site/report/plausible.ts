@@ -20,7 +20,7 @@ const MORE_LIKELY_PER_ACRE = { p: 250, k: 800 } as const;
 const BASES_OVER_CEC = 1.1;
 /** A buffer pulled down below this does not go with a sweet soil. */
 const BUFFER_BELOW = 6.8;
-const SWEET_ABOVE = 7;
+const ALKALINE_ABOVE = 7;
 
 /** What a rule sees of an area's report. */
 interface Seen {
@@ -60,7 +60,7 @@ function perAcre(seen: Seen): Asked[] {
 function buffer(seen: Seen): Asked[] {
   const { waterPh, bufferPh } = seen.readings;
   const [ph, buffered] = [valueOf(waterPh)?.value ?? 0, valueOf(bufferPh)?.value ?? 14];
-  if (ph <= SWEET_ABOVE || buffered >= BUFFER_BELOW) return [];
+  if (ph <= ALKALINE_ABOVE || buffered >= BUFFER_BELOW) return [];
   const params = { buffer: { working: bufferPh.id }, ph: { working: waterPh.id } };
   const question = { token: `buffer:${ph}:${buffered}` };
   return [asking(at(seen), question, 'bufferAgainstPh', params, [waterPh, bufferPh])];

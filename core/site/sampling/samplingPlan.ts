@@ -42,7 +42,7 @@ export interface SamplingPlan {
   readonly how: readonly Msg[];
   /** What the clues that were seen ask for; they never dose. */
   readonly clues: readonly Msg[];
-  /** Before this a sample says little: lime or feed is still too fresh. */
+  /** Before this a sample says little: lime or fertilizer is still too fresh. */
   readonly notBefore: IsoDate | undefined;
   /** When something was spread so shortly before the sample was taken that it tells of that. */
   readonly tooSoonAfter: IsoDate | undefined;
@@ -138,7 +138,7 @@ function schoolRow(
   return { id, chosen, samples, coresEach, coresInAll, cost };
 }
 
-/** The last day of lime or feed on the ground, if any is dated. */
+/** The last day of lime or fertilizer on the ground, if any is dated. */
 function lastSpread(file: AreaSlice, areaId: string): IsoDate | undefined {
   return Object.values(file.past)
     .filter((entry) => entry.areaId === areaId)

@@ -15,7 +15,7 @@ export const BUILD_UP = {
  * 0.3–0.5 % P and 2–3 % K; vegetables as Knott's Handbook prints their contents, at garden yields.
  * Standing: recalled. Nothing where clippings stay, of woody plants and of plots that are grazed.
  */
-export const CARRIED_OFF = {
+export const CROP_REMOVAL = {
   clippings: { P2O5: 0.5, K2O: 1.5 },
   bed: {
     none: { P2O5: 0, K2O: 0 },

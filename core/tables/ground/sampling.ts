@@ -1,5 +1,5 @@
 /**
- * How soil is sampled: cores of one composite, depth, and how soon after lime or feed. Common practice
+ * How soil is sampled: cores of one composite, depth, and how soon after lime or fertilizer. Common practice
  * of state laboratories' sheets; ranges are as they print them, and the upper end is advised, since
  * more cores only make a sample better.
  */
@@ -20,7 +20,7 @@ export const LARGE_FROM_SQUARE_FEET = 21_780;
 /** Inches to sample where the ground is dug or tilled; else each plant has its own depth. */
 export const TILLED_DEPTH_IN = 6;
 
-/** Weeks after lime or feed in which a sample says little; sheets print 6 to 8, the longer stands. */
+/** Weeks after lime or fertilizer in which a sample says little; sheets print 6 to 8, the longer stands. */
 export const WEEKS_AFTER_SPREADING = 8;
 
 /**

@@ -11,11 +11,11 @@ import { magnesiumIsShort } from '../../treat/lime/material';
 /** Methods further apart than this share of the chosen amount are said to differ. */
 const DIFFERENCE_WORTH_SAYING = 0.1;
 
-/** Why no lime is needed, by where the pH lies; on sour soil because whoever is followed says so. */
+/** Why no lime is needed, by where the pH lies; on acidic soil because whoever is followed says so. */
 const NONE_NEEDED = {
   right: 'noneNeeded',
   high: 'aboveWindow',
-  sour: 'noneAskedFor',
+  acidic: 'noneAskedFor',
   unknown: 'noneAskedFor',
 } as const satisfies Record<PhStanding, FindingName>;
 

@@ -14,7 +14,7 @@ function standing({ readings, treatments, plant, goal }: AreaPlan): SlipBlock[] 
   const by = readings.phFromField?.source;
   const own = by ? [sentence('slip.phFromField', { by })] : [];
   if (lime.standing === 'high' && (goal.acid || lime.verdict === 'dose')) {
-    // Sour soil is what grows here, or the advisor limes all the same and says why further down.
+    // Acidic soil is what grows here, or the advisor limes all the same and says why further down.
     return [sentence(goal.acid ? 'slip.ph.acidHigh' : 'slip.ph.plain', params), ...own];
   }
   return [sentence(`slip.ph.${lime.standing}`, params), ...own];
@@ -96,7 +96,7 @@ export function limeBlocks(ctx: PlanContext, plan: AreaPlan, buying: boolean): S
   if (verdict !== 'absent' && verdict !== 'dose') {
     return [...before, { kind: 'lead', text: msg(NOTHING[verdict]) }];
   }
-  if (plan.goal.acid && lime.standing === 'sour' && lime.verdict === 'absent') {
+  if (plan.goal.acid && lime.standing === 'acidic' && lime.verdict === 'absent') {
     return [{ kind: 'lead', text: msg('slip.acidBelow') }, sentence('slip.acidBelowThen')];
   }
   if (lime.verdict === 'absent' || lime.applications.length === 0) {

@@ -19,7 +19,7 @@ test.each<[string, LawnInput, readonly string[]]>([
     ORACLE,
     [
       'heading area',
-      'sentence ph.sour',
+      'sentence ph.acidic',
       'lead buyLime',
       'sentence limeFirst',
       'sentence limeAgain',
@@ -44,7 +44,14 @@ test.each<[string, LawnInput, readonly string[]]>([
   [
     'too little to be worth it',
     { ph: '5.9', texture: 'sand' },
-    ['heading area', 'sentence ph.sour', 'lead noLimeWorth', ...FEED, 'sentence retest', ...SPREAD],
+    [
+      'heading area',
+      'sentence ph.acidic',
+      'lead noLimeWorth',
+      ...FEED,
+      'sentence retest',
+      ...SPREAD,
+    ],
   ],
   [
     'nobody knows about the lime: feeding waits too',
@@ -61,7 +68,7 @@ test.each<[string, LawnInput, readonly string[]]>([
     { ph: '5.8', buffer: '6.7', situation: 'tilled' },
     [
       'heading area',
-      'sentence ph.sour',
+      'sentence ph.acidic',
       'lead buyLime',
       'sentence limeFirst',
       'sentence limeTilledIn',

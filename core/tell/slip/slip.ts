@@ -9,7 +9,7 @@ import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { SlipBlock, SlipDocument } from './document';
-import { feedBlocks } from './feedBlocks';
+import { fertilizerBlocks } from './fertilizerBlocks';
 import { hazardBlocks, nameOnPage } from './hazardBlocks';
 import { limeBlocks } from './limeBlocks';
 import { sulfurBlocks } from './sulfurBlocks';
@@ -94,7 +94,7 @@ function areaBlocks(ctx: PlanContext, plan: AreaPlan, several: boolean): SlipBlo
   const blocks = foldTreatments(plan.treatments, {
     lime: () => (untested || sulfur ? [] : limeBlocks(ctx, plan, !several)),
     sulfur: (treatment) => (untested ? [] : sulfurBlocks(plan, treatment, !several)),
-    fertilizer: () => feedBlocks(plan, !several),
+    fertilizer: () => fertilizerBlocks(plan, !several),
   });
   return blocks.flat();
 }

@@ -1,4 +1,4 @@
-import type { PastDressing } from '../../site/past';
+import type { PastApplication } from '../../site/past';
 import { parseGrade } from '../../kernel/typed/grade';
 import { percentToShare, productToNutrient } from '../../kernel/units/convert';
 import type { Quantity } from '../../kernel/units/quantity';
@@ -11,7 +11,7 @@ type Rate<S extends Nutrient> = Figure<Quantity<'lb/1000ft2', S>>;
 
 function brought<S extends Nutrient>(
   ctx: PlanContext,
-  { prefix, rate }: PastDressing,
+  { prefix, rate }: PastApplication,
   percent: Figure<Quantity<'%', S>>,
   nutrient: S,
 ): Rate<S> {
@@ -35,7 +35,7 @@ function brought<S extends Nutrient>(
  */
 export function nutrientGiven(
   ctx: PlanContext,
-  dressing: PastDressing,
+  dressing: PastApplication,
 ): { readonly [S in Nutrient]?: Rate<S> } {
   const { entry, prefix } = dressing;
   const at = `past/${entry.id}/percent`;

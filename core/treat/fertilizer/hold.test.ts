@@ -18,7 +18,7 @@ function page(input: LawnInput): string[] {
   );
 }
 
-function feedOf(input: LawnInput) {
+function fertilizerOf(input: LawnInput) {
   const [area] = planCase(lawnCase(input)).areas;
   if (!area) throw new Error('no area');
   return area.treatments.fertilizer;
@@ -55,7 +55,7 @@ test.each([
 
 test('over the guidance no fertilizer is dated for what is eaten, and nothing waits for approval', () => {
   const input = lead('210', 'total');
-  const feed = feedOf(input);
+  const feed = fertilizerOf(input);
   expect([feed.verdict, feed.hold?.why, feed.chosen.parts]).toEqual(['held', 'lead', []]);
   expect(page(input)).toContain('lead slip.feedHeld.lead');
   const names = planCase(lawnCase(input)).findings.map(({ name }) => name);
@@ -64,12 +64,12 @@ test('over the guidance no fertilizer is dated for what is eaten, and nothing wa
 });
 
 test('a range that reaches the guidance counts as over it; flowers and grass are fed', () => {
-  expect(feedOf(lead('>150', 'total')).verdict).toBe('held');
-  expect(feedOf({ ...lead('900', 'total'), plant: 'cool-season-lawn' }).verdict).toBe('dose');
+  expect(fertilizerOf(lead('>150', 'total')).verdict).toBe('held');
+  expect(fertilizerOf({ ...lead('900', 'total'), plant: 'cool-season-lawn' }).verdict).toBe('dose');
   // A plant that nobody knows is planned as a lawn, but it may be eaten.
-  expect(feedOf({ ...lead('900', 'total'), plant: 'oca' }).verdict).toBe('held');
+  expect(fertilizerOf({ ...lead('900', 'total'), plant: 'oca' }).verdict).toBe('held');
   const shared = { ...lead('900', 'total'), plant: 'cool-season-lawn', sharing: ['blueberry'] };
-  expect(feedOf(shared).verdict).toBe('held');
+  expect(fertilizerOf(shared).verdict).toBe('held');
 });
 
 const salts = (text: string, method: string, plant = 'mixed-vegetables'): LawnInput => ({
@@ -93,7 +93,7 @@ test.each([
   // By a method that nobody said nothing can be told.
   ['9', '', 'beet', 'dose'],
 ])('salts of %s by %s under %s: %s', (text, method, plant, verdict) => {
-  expect(feedOf(salts(text, method, plant)).verdict).toBe(verdict);
+  expect(fertilizerOf(salts(text, method, plant)).verdict).toBe(verdict);
 });
 
 test('salts that hold the fertilizer stand first on the page', () => {
@@ -106,15 +106,15 @@ test('salts that hold the fertilizer stand first on the page', () => {
 
 // 2 ppm to the pound of a furrow slice of 2,000,000 lb: 20 ppm × 0.3 × 6⅔ in ÷ 43.56 = 0.918 lb/1000 ft².
 test('nitrate of the soil is taken off the nitrogen, and where it covers it none goes on', () => {
-  const none = feedOf(BEDS).needs.rows.N;
-  const some = feedOf({ ...BEDS, more: { no3: { text: '20' } } }).needs.rows.N;
+  const none = fertilizerOf(BEDS).needs.rows.N;
+  const some = fertilizerOf({ ...BEDS, more: { no3: { text: '20' } } }).needs.rows.N;
   if ('absent' in none.need || 'absent' in some.need) throw new Error('no need');
   expect(none.need.value.value - some.need.value.value).toBeCloseTo(0.9183, 4);
   expect(page({ ...BEDS, more: { no3: { text: '20' } } })).toContain('sentence slip.nitrateCounts');
 
   const much = { ...BEDS, more: { no3: { text: '150' } } };
-  expect(feedOf(much).needs.need.N).toMatchObject({ value: { value: 0 } });
-  expect(feedOf(much).chosen.parts.map(({ role }) => role)).not.toContain('n');
+  expect(fertilizerOf(much).needs.need.N).toMatchObject({ value: { value: 0 } });
+  expect(fertilizerOf(much).chosen.parts.map(({ role }) => role)).not.toContain('n');
   expect(page(much)).toContain('sentence slip.nitrateCovers');
 });
 
@@ -122,7 +122,7 @@ test('the laboratory’s own nitrogen has its nitrate in it already', () => {
   const decisions = { 'feed-source': 'laboratory' } as const;
   const recN = { text: '2', unit: 'lb/1000ft2' };
   const of = { ...BEDS, recN, decisions, more: { no3: { text: '20' } } };
-  expect(feedOf(of).needs.need.N).toMatchObject({ value: { value: 2 } });
+  expect(fertilizerOf(of).needs.need.N).toMatchObject({ value: { value: 2 } });
 });
 
 test.each([
@@ -137,7 +137,7 @@ test.each([
     p: { text, method: 'bray-1' },
     ...(fizz ? { decisions: { fizz } } : {}),
   };
-  const { P2O5 } = feedOf(input).needs.need;
+  const { P2O5 } = fertilizerOf(input).needs.need;
   const found = 'absent' in P2O5 ? 'absent' : P2O5.value.value > 0 ? 'needed' : 'none';
   expect(found).toBe(outcome);
   expect(page(input).includes('sentence slip.brayOnLimy')).toBe(outcome === 'absent');
@@ -146,7 +146,7 @@ test.each([
 test('phosphate on soil with free lime comes with a word', () => {
   const pack = { id: 'plains-olsen', version: 2 };
   const limy: LawnInput = { ...BEDS, ph: '7.9', p: { text: '4', method: 'olsen' }, pack };
-  const dosed = feedOf(limy).chosen.parts.some(({ material }) => material.grade.P2O5 > 0);
+  const dosed = fertilizerOf(limy).chosen.parts.some(({ material }) => material.grade.P2O5 > 0);
   expect(dosed).toBe(true);
   expect(page(limy)).toContain('sentence slip.phosphateOnLime');
 });
@@ -155,9 +155,12 @@ test('phosphate on soil with free lime comes with a word', () => {
 test('lime that was typed in keeps feed away too, where it lies on the surface', () => {
   const spread = '2027-10-01';
   const dates = (situation: 'established' | 'tilled') =>
-    feedOf({ ...BEDS, situation, spreadOn: spread, planFrom: '2027-10-02' }).chosen.parts.flatMap(
-      ({ applications: doses }) => doses.map(({ date }) => date),
-    );
+    fertilizerOf({
+      ...BEDS,
+      situation,
+      spreadOn: spread,
+      planFrom: '2027-10-02',
+    }).chosen.parts.flatMap(({ applications: doses }) => doses.map(({ date }) => date));
   expect(dates('established').length).toBeGreaterThan(0);
   for (const date of dates('established')) {
     expect(Math.abs(daysBetween(addDays(spread, 0), date))).toBeGreaterThanOrEqual(7);
@@ -165,7 +168,7 @@ test('lime that was typed in keeps feed away too, where it lies on the surface',
 });
 
 test('one trip keeps to what the plant bears: no chloride, no nitrate', () => {
-  const feed = feedOf({
+  const feed = fertilizerOf({
     ...BEDS,
     plant: 'blueberry',
     ph: '4.8',

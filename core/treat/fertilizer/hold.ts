@@ -8,7 +8,7 @@ import { own } from '../../kernel/typed/own';
 import type { Figure } from '../../kernel/working/working';
 
 /** What keeps all fertilizer off this ground, and the figure that says so. */
-export interface FeedHold {
+export interface FertilizerHold {
   readonly why: 'lead' | 'salts';
   readonly figure: Figure;
 }
@@ -17,11 +17,11 @@ export interface FeedHold {
  * Whether this ground is fed at all for now: nothing is grown to eat on lead over the guidance, and no salts go
  * where there are more than its plants bear.
  */
-export function feedHold(
+export function fertilizerHold(
   { plants }: AreaGoal,
   readings: Readings,
   { plant: named }: Pick<Area, 'plant'>,
-): FeedHold | undefined {
+): FertilizerHold | undefined {
   const lead = leadOf(readings);
   // What nobody here knows may be eaten as well.
   const eaten = !own(PLANTS, named) || plants.some(isEaten);

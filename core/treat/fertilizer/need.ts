@@ -8,7 +8,7 @@ import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
-import type { DressingRules, Pack } from '../../catalog/packs/pack';
+import type { ApplicationLimits, Pack } from '../../catalog/packs/pack';
 import { nutrientGiven } from './given';
 import { nitrateCredit } from './nitrateCredit';
 import type { NeedInput } from './needInput';
@@ -48,7 +48,7 @@ export interface Needs {
 }
 
 /** How feed goes on on the ground of this plant: lawns by the lawn's rules, all else as beds. */
-export function dressingRules(pack: Pack, { form }: Plant): DressingRules {
+export function applicationLimits(pack: Pack, { form }: Plant): ApplicationLimits {
   return pack.dressing[form === 'lawn' ? 'lawn' : 'bed'];
 }
 
@@ -128,7 +128,7 @@ export function nutrientNeeds(ctx: PlanContext, input: NeedInput): Needs {
   const source = followed(file.decisions['feed-source']?.value, own, lab);
   const past = readPast(ctx, file, area.id, 'fertilizer', ground, planFrom);
   const last = datesOf(ctx, file, area.id, 'fertilizer').at(-1);
-  const spaced = last ? addDays(last, dressingRules(pack, plant).intervalDays.value) : planFrom;
+  const spaced = last ? addDays(last, applicationLimits(pack, plant).intervalDays.value) : planFrom;
   const earliest = planFrom && spaced && spaced > planFrom ? spaced : planFrom;
   const thisYear = past
     .filter(({ on }) => !on || !planFrom || on.slice(0, 4) === planFrom.slice(0, 4))

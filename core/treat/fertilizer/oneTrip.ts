@@ -5,7 +5,7 @@ import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
-import type { DressingRules } from '../../catalog/packs/pack';
+import type { ApplicationLimits } from '../../catalog/packs/pack';
 import { broughtBy, isNeeded, type ProductPart } from './handOrder';
 import { NUTRIENTS, type Nutrient, type NutrientRates } from '../../catalog/nutrients';
 import { bears, productFor, sharesOf, type ProductRate, type Shares } from './products';
@@ -41,7 +41,7 @@ function leading({ grade }: Fertilizer, need: NutrientRates): Nutrient | undefin
 }
 
 /** Pounds per 1000 ft² of nutrients over and short, were the trip made with this product. */
-function misfit(material: Fertilizer, need: NutrientRates, rules: DressingRules): number {
+function misfit(material: Fertilizer, need: NutrientRates, rules: ApplicationLimits): number {
   const { grade, firstSeasonN, release } = material;
   const share = { N: grade.N * firstSeasonN, P2O5: grade.P2O5, K2O: grade.K2O };
   const lead = leading(material, need);
@@ -62,7 +62,7 @@ function misfit(material: Fertilizer, need: NutrientRates, rules: DressingRules)
 export function bestForOneTrip(
   candidates: readonly Fertilizer[],
   need: NutrientRates,
-  rules: DressingRules,
+  rules: ApplicationLimits,
 ): Fertilizer | undefined {
   const fits = candidates.map((material) => ({ material, off: misfit(material, need, rules) }));
   return fits.sort((a, b) => a.off - b.off)[0]?.material;
@@ -74,11 +74,11 @@ export function capsOf(
   prefix: string,
   { release, source }: Fertilizer,
   shares: Shares,
-  rules: DressingRules,
+  rules: ApplicationLimits,
 ): ProductRate[] {
   const cap = <S extends 'N' | 'K2O'>(
     nutrient: S,
-    limit: DressingRules['quickN'],
+    limit: ApplicationLimits['quickN'],
     share: Figure<Quantity<'ratio', S>>,
   ): ProductRate => {
     const most = ctx.constant(
@@ -124,7 +124,7 @@ export function oneTrip(
   prefix: string,
   need: NutrientRates,
   material: Fertilizer,
-  rules: DressingRules,
+  rules: ApplicationLimits,
 ): ProductPart | undefined {
   const lead = leading(material, need);
   if (!lead) return undefined;

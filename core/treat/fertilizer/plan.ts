@@ -6,7 +6,7 @@ import type { DatesOf } from '../../schedule/requests';
 import { productDecision } from './productDecision';
 import { onDates } from './splitApplications';
 import { isNeeded } from './handOrder';
-import { feedHold, type FeedHold } from './hold';
+import { fertilizerHold, type FertilizerHold } from './hold';
 import { nutrientNeeds, type Needs } from './need';
 import { NUTRIENTS } from '../../catalog/nutrients';
 import { oneTripCandidates } from './oneTrip';
@@ -21,7 +21,7 @@ import { OTHER_WAYS, USUAL_WAY } from './ways';
 import type { UndatedOption } from './ways/way';
 
 /** Nothing is known, nothing may go on, nothing is needed (as far as was measured), or something is to be fed. */
-function verdictOf({ need }: Needs, hold: FeedHold | undefined): FertilizerVerdict {
+function verdictOf({ need }: Needs, hold: FertilizerHold | undefined): FertilizerVerdict {
   if (hold) return 'held';
   if (NUTRIENTS.every((nutrient) => 'absent' in need[nutrient])) return 'absent';
   if (NUTRIENTS.some((nutrient) => isNeeded(need[nutrient]))) return 'dose';
@@ -71,7 +71,7 @@ export function planFertilizer(
 ): Proposal<FertilizerTreatment> {
   const { file, area, plant, materials } = input;
   const needs = nutrientNeeds(ctx, input);
-  const hold = feedHold(input.goal, input.readings, area);
+  const hold = fertilizerHold(input.goal, input.readings, area);
   const verdict = verdictOf(needs, hold);
   const isDosed = verdict === 'dose';
   const candidates = {

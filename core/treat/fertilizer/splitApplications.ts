@@ -21,7 +21,7 @@ import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
-import { dressingRules } from './need';
+import { applicationLimits } from './need';
 import { NUTRIENTS } from '../../catalog/nutrients';
 import type { ProductPart } from './handOrder';
 import { capsOf, smallestRate } from './oneTrip';
@@ -122,7 +122,7 @@ function splitPart(
   dealing: Dealing,
 ): DoseSet {
   const prefix = `${input.area.id}/feed/${part.role}`;
-  const rules = dressingRules(input.pack, input.plant);
+  const rules = applicationLimits(input.pack, input.plant);
   const caps =
     part.role === 'one'
       ? []
@@ -141,7 +141,7 @@ function splitPart(
 
 /** The nutrients of a material whose single dose is capped on this ground. */
 function cappedIn({ grade }: Fertilizer, input: FertilizerInput): ReadonlySet<string> {
-  const rules = dressingRules(input.pack, input.plant);
+  const rules = applicationLimits(input.pack, input.plant);
   const capped = NUTRIENTS.filter(
     (nutrient) =>
       grade[nutrient] > 0 && (nutrient === 'N' || (nutrient === 'K2O' && rules.quickK2O)),
@@ -166,7 +166,7 @@ function requestFor(
   before: readonly UndatedProduct[],
 ): DateRequest {
   const { area, pack, plant, limedOn } = input;
-  const { intervalDays, apartFromLimeDays, seasons } = dressingRules(pack, plant);
+  const { intervalDays, apartFromLimeDays, seasons } = applicationLimits(pack, plant);
   const mine = cappedIn(material, input);
   const clashing = before.filter((other) =>
     [...cappedIn(other.material, input)].some((each) => mine.has(each)),

@@ -6,7 +6,7 @@ import type { Figure } from '../../kernel/working/working';
 import type { Materials } from '../../catalog/materials/materials';
 import type { Fertilizer } from '../../catalog/materials/types';
 import type { Balance, ProductPart } from './handOrder';
-import type { FeedHold } from './hold';
+import type { FertilizerHold } from './hold';
 import type { Needs } from './need';
 import type { NeedInput } from './needInput';
 
@@ -18,7 +18,7 @@ export type FertilizerVerdict = 'absent' | 'held' | 'none-needed' | 'none-known'
 
 /** By need: each nutrient by its own product. One trip: one product, once. */
 export const FERTILIZER_WAYS = ['by-need', 'one-trip'] as const;
-export type FeedWay = (typeof FERTILIZER_WAYS)[number];
+export type FertilizerWayId = (typeof FERTILIZER_WAYS)[number];
 
 export interface FertilizerInput extends NeedInput {
   readonly materials: Materials;
@@ -38,7 +38,7 @@ export interface FertilizerProduct extends TreatmentProduct {
 
 /** One way to feed: its products, and what they bring against the needs. */
 export interface FertilizerOption {
-  readonly way: FeedWay;
+  readonly way: FertilizerWayId;
   readonly parts: readonly FertilizerProduct[];
   /** Nothing on rows without an area, where only nitrogen is counted. */
   readonly balance: Balance | undefined;
@@ -48,7 +48,7 @@ export interface FertilizerOption {
 export interface FertilizerTreatment extends Treated<'fertilizer'> {
   readonly verdict: FertilizerVerdict;
   /** What keeps all of it off the ground for now. */
-  readonly hold: FeedHold | undefined;
+  readonly hold: FertilizerHold | undefined;
   readonly needs: Needs;
   readonly chosen: FertilizerOption;
   /** Every way that there is here, the chosen one among them: by need first. */

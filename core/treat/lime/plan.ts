@@ -94,14 +94,14 @@ function forLime(ctx: PlanContext, input: TreatInput): TreatInput {
 
 /**
  * Where the measured pH lies, of a range its middle. An organic soil is limed by its own rule, whatever the plant's
- * window, unless sour soil is what grows there wants; plants at odds have none.
+ * window, unless acidic soil is what grows there wants; plants at odds have none.
  */
 function standingOf({ goal, readings }: TreatInput): PhStanding {
   const { waterPh, organic } = readings;
   if ('absent' in waterPh || goal.conflict) return 'unknown';
   const ph = waterPh.value.value;
   const below = organic && !goal.acid ? TRI_STATE_ORGANIC.max : goal.limeBelow;
-  if (ph < below) return 'sour';
+  if (ph < below) return 'acidic';
   return ph > goal.window.high ? 'high' : 'right';
 }
 
@@ -122,7 +122,7 @@ function verdictOf(
   if (decided !== 'own' && decided !== 'laboratory') {
     if (standing === 'right') return 'none-needed';
     if (standing === 'unknown' && chosen !== 'laboratory') return 'absent';
-    // What loves sour soil is limed by nobody's routine, only by an amount that was decided for.
+    // What loves acidic soil is limed by nobody's routine, only by an amount that was decided for.
     if (goal.acid) return 'absent';
   }
   if ('absent' in rate || 'absent' in advised) return 'absent';
@@ -130,7 +130,7 @@ function verdictOf(
   const tooLittle = value < pack.lime.least.value && chosen !== 'own';
   if (tooLittle && credited) return 'at-work';
   // At the upper end of a range nothing is needed, at its middle something is: too little to go by.
-  const unsure = standing === 'sour' && 'value' in readings.waterPh && readings.waterPh.range;
+  const unsure = standing === 'acidic' && 'value' in readings.waterPh && readings.waterPh.range;
   if (value === 0) return unsure ? 'not-worth-a-trip' : 'none-needed';
   return tooLittle ? 'not-worth-a-trip' : 'dose';
 }

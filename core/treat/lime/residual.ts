@@ -1,6 +1,6 @@
 import type { AreaSlice } from '../../casefile/slice';
 import type { Ground } from '../../site/ground/ground';
-import { addRates, datesOf, readPast, type PastDressing } from '../../site/past';
+import { addRates, datesOf, readPast, type PastApplication } from '../../site/past';
 import {
   LIMESTONE_CCE_MAX,
   LIMESTONE_CCE_MIN,
@@ -25,7 +25,7 @@ export interface ResidualLime {
 
 function creditOf(
   ctx: PlanContext,
-  { entry, prefix, on, rate }: PastDressing,
+  { entry, prefix, on, rate }: PastApplication,
   sampledOn: IsoDate | undefined,
 ): LimestoneRate {
   const days = on && sampledOn ? daysBetween(on, sampledOn) : 0;

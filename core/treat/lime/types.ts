@@ -11,8 +11,8 @@ import type { Bag } from './quality';
 /** What the pH step comes to. */
 export type LimeVerdict = 'absent' | 'none-needed' | 'at-work' | 'not-worth-a-trip' | 'dose';
 
-/** Where the measured pH lies: lime is for sour soil only. */
-export type PhStanding = 'unknown' | 'sour' | 'right' | 'high';
+/** Where the measured pH lies: lime is for acidic soil only. */
+export type PhStanding = 'unknown' | 'acidic' | 'right' | 'high';
 
 export interface MethodRow {
   readonly option: RequirementOption;

@@ -1,5 +1,5 @@
 import type { TreatInput } from '../shared/input';
-import { addRates, datesOf, readPast, SULFUR_PERCENT, type PastDressing } from '../../site/past';
+import { addRates, datesOf, readPast, SULFUR_PERCENT, type PastApplication } from '../../site/past';
 import { WARM_MONTHS } from '../../tables/sulfur';
 import { addMonths, type IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';
@@ -32,7 +32,7 @@ export function afterWarmMonths(date: IsoDate): IsoDate {
 
 function sulfurOf(
   ctx: PlanContext,
-  { entry, prefix, rate }: PastDressing,
+  { entry, prefix, rate }: PastApplication,
 ): Figure<Quantity<'lb/1000ft2', 'S'>> {
   const percent = { id: `${prefix}/sulfur-percent`, label: msg('sulfur.labelS') };
   const at = `past/${entry.id}/percent`;

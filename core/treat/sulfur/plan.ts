@@ -148,7 +148,7 @@ function bagsToBuy(
 }
 
 /**
- * Whether sulfur is a question at all: plants of sour soil above their range, or others where the advisor asks for it; on
+ * Whether sulfur is a question at all: acid-loving plants above their range, or others where the advisor asks for it; on
  * soil that tables of soils speak of.
  */
 function isAskedFor({ file, goal, ground, readings }: TreatInput): boolean {
@@ -169,7 +169,7 @@ function digestOf(
 /**
  * The sulfur of ground whose plants want a sourer soil: whether it can work, how much in all by each school, and the
  * one dose that is safe now. More is never promised: it waits for a test after warm months.
- * @returns nothing where no plant of sour soil stands above its range, or where plants are at odds
+ * @returns nothing where no acid-loving plant stands above its range, or where plants are at odds
  */
 export function planSulfur(
   ctx: PlanContext,

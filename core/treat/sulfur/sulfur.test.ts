@@ -1,5 +1,5 @@
 /**
- * Sulfur for plants of sour soil. Blueberries want 4.5 to 5.0, first aim 4.875. The table (lb S/100 ft² down to 4.5): loam
+ * Sulfur for acid-loving plants. Blueberries want 4.5 to 5.0, first aim 4.875. The table (lb S/100 ft² down to 4.5): loam
  * 2.4, 3.5, 4.6, 5.8 and sand 0.8, 1.2, 1.5, 1.9 from 5.5, 6.0, 6.5, 7.0; at 4.875 it is 1.2 × 0.75 = 0.9 and 0.3.
  */
 import fc from 'fast-check';
@@ -131,13 +131,13 @@ test('the trade’s rule stands beside the table on loam alone; clay has its oth
 });
 
 const LAWN: LawnInput = { plant: 'tall-fescue', ph: '7.4', texture: 'loam', cec: '12' };
-const SOUR = { 'sulfur-wanted': 'yes', fizz: 'no' } as const;
+const ACIDIFIED = { 'sulfur-wanted': 'yes', fizz: 'no' } as const;
 
 test('other plants are soured only where the advisor asks for it', () => {
   expect(plan(LAWN).sulfur).toBeUndefined();
   expect(plan({ ...LAWN, decisions: { fizz: 'no' } }).sulfur).toBeUndefined();
-  expect(plan({ ...LAWN, ph: '6.4', decisions: SOUR }).sulfur).toBeUndefined();
-  const { sulfur } = plan({ ...LAWN, decisions: SOUR });
+  expect(plan({ ...LAWN, ph: '6.4', decisions: ACIDIFIED }).sulfur).toBeUndefined();
+  const { sulfur } = plan({ ...LAWN, decisions: ACIDIFIED });
   // 5.5 to 7.0: first aim 6.625. To 6.5: 7.4 is 150 + 0.8 × 650 = 670 lb/acre, 6.625 is 37.5: 632.5 ÷ 43.56
   expect(sulfur?.options[0]).toMatchObject({ id: 'to-six-five' });
   expect(value(sulfur?.gross)).toBeCloseTo(14.52, 2);
@@ -152,7 +152,7 @@ test.each<[string, LawnInput, number]>([
   ['8 lb half a year ago', { ...LAWN, past: [spread('8', '2027-04-01', '')] }, 2],
   ['8 lb more than a year ago', { ...LAWN, past: [spread('8', '2026-04-01', '')] }, 5],
 ])('caps: %s', (_name, input, first) => {
-  const { sulfur } = plan({ ...input, decisions: SOUR });
+  const { sulfur } = plan({ ...input, decisions: ACIDIFIED });
   expect(sulfur?.verdict).toBe('dose');
   expect(value(sulfur?.first)).toBeCloseTo(first, 6);
 });
@@ -161,10 +161,14 @@ test('what a year allows has gone on: wait until it is over; an amount nobody to
   const full = plan({
     ...LAWN,
     past: [spread('12', '2027-04-01', '99')],
-    decisions: SOUR,
+    decisions: ACIDIFIED,
   }).sulfur;
   expect([full?.verdict, full?.why?.params]).toEqual(['wait', { date: { date: '2028-04-01' } }]);
-  const untold = plan({ ...LAWN, past: [spread('', '2027-04-01', '')], decisions: SOUR }).sulfur;
+  const untold = plan({
+    ...LAWN,
+    past: [spread('', '2027-04-01', '')],
+    decisions: ACIDIFIED,
+  }).sulfur;
   expect([untold?.verdict, untold?.why?.id]).toEqual(['ask', 'sulfur.why.past']);
 });
 
@@ -198,7 +202,7 @@ test('as printed no sulfate passes its own cap, and no dose what the year still 
       ...LAWN,
       squareFeet,
       past: [spread('8', '2027-04-01', '')],
-      decisions: SOUR,
+      decisions: ACIDIFIED,
     });
     const product = value(rest.sulfur?.applications[0]?.amount.printed);
     expect(product * 0.9).toBeLessThanOrEqual((2 * feet) / 1000 + 1e-9);
@@ -225,7 +229,7 @@ test.each<[string, LawnInput, string]>([
 });
 
 test.each<[string, LawnInput, string]>([
-  ['grass', { ...LAWN, decisions: SOUR }, 'slip.sulfurGrass'],
+  ['grass', { ...LAWN, decisions: ACIDIFIED }, 'slip.sulfurGrass'],
   ['bushes', {}, 'slip.sulfurOn'],
   ['dug ground', { situation: 'tilled' }, 'slip.sulfurIn'],
 ])('the client is told how it goes on %s, and that alone', (_name, input, id) => {

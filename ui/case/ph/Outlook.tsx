@@ -41,7 +41,7 @@ export function Outlook(): ReactNode {
   const { area } = useCase();
   const { outlook, goal, fertilizerAcid } = area;
   const acid = fertilizerAcid && !('absent' in fertilizerAcid) ? fertilizerAcid : undefined;
-  const sours = acid && acid.value.value >= 0;
+  const acidifies = acid && acid.value.value >= 0;
   return (
     <>
       <OutlookChart points={outlook} window={goal.window} />
@@ -50,7 +50,7 @@ export function Outlook(): ReactNode {
           <p className="mt-1.5 max-w-2xl">
             <FigureText
               message={{
-                id: sours ? 'outlook.feedSours' : 'outlook.feedSweetens',
+                id: acidifies ? 'outlook.feedSours' : 'outlook.feedSweetens',
                 params: { lime: { working: acid.id } },
               }}
             />

@@ -133,7 +133,7 @@ export function OwnSulfur(): ReactNode {
   );
 }
 
-/** Whether sulfur is a question where plants do not ask for sour soil. */
+/** Whether sulfur is a question where plants do not ask for acidic soil. */
 export function SulfurWanted(): ReactNode {
   const { area, state } = useCase();
   return (

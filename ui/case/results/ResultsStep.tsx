@@ -32,7 +32,7 @@ const RECOMMENDED = [
 ] as const;
 
 /** The laboratory's own nitrogen, phosphate and potash, or so much of a product. */
-function LaboratoryFeed({ base }: { base: string }): ReactNode {
+function LaboratoryFertilizer({ base }: { base: string }): ReactNode {
   const { doc } = useCase().state;
   const typed = (analyte: Analyte): boolean => resultPlace(doc, base, analyte).value !== '';
   return (
@@ -197,7 +197,7 @@ export function ResultsStep(): ReactNode {
         <LaboratoryLime base={base} report={at} />
       </Section>
       <Section title={text('results.labFeed')}>
-        <LaboratoryFeed base={base} />
+        <LaboratoryFertilizer base={base} />
       </Section>
       <Section title={text('results.field')} wide>
         <FieldTests sampleId={sample.id} />

@@ -1,8 +1,8 @@
 import type { NutrientRates } from '../../../catalog/nutrients';
 import type { PlanContext } from '../../../kernel/working/context';
 import type { NeedInput } from '../needInput';
-import { balance } from './balance';
-import { build } from './build';
+import { baseSaturation } from './baseSaturation';
+import { buildUp } from './buildUp';
 import { laboratory } from './laboratory';
 import { minimums } from './minimums';
 import { pack } from './pack';
@@ -12,7 +12,7 @@ import type { FertilizerSchool, Printed, School } from './school';
  * How a soil test is turned into a need, in the order in which the schools stand side by side. A school that is added
  * here is offered, reckoned and compared.
  */
-const ALL: readonly FertilizerSchool[] = [pack, build, minimums, balance, laboratory];
+const ALL: readonly FertilizerSchool[] = [pack, buildUp, minimums, baseSaturation, laboratory];
 
 export const SCHOOLS: readonly School[] = ALL.map(({ id }) => id);
 

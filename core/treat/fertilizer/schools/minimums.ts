@@ -5,7 +5,7 @@ import {
 } from '../../../tables/fertilizer/turfMinimums';
 import { quantity } from '../../../kernel/units/quantity';
 import { msg, type Msg } from '../../../kernel/messages/msg';
-import { carriedOff } from '../../../reading/cropRemoval';
+import { cropRemoval } from '../../../reading/cropRemoval';
 import type { NeedInput } from '../needInput';
 import type { FertilizerSchool } from './school';
 import { absentRate, asOxide, NAMES, type Oxide, type Ppm, type Rate } from './shared';
@@ -43,7 +43,7 @@ function rateOf<S extends Oxide>(ctx: PlanContext, input: NeedInput, nutrient: S
   const keep = asOxide(ctx, `${id}/keep`, least, depth, nutrient);
   const wanted = ctx.sheet.add(
     { id: `${id}/wanted`, label: msg('school.wanted') },
-    [keep, carriedOff(ctx, input, `${id}/carried-off`, nutrient)],
+    [keep, cropRemoval(ctx, input, `${id}/carried-off`, nutrient)],
     'lb/1000ft2',
     nutrient,
   );

@@ -1,5 +1,5 @@
 import { balanceOf } from '../handOrder';
-import { dressingRules } from '../need';
+import { applicationLimits } from '../need';
 import { bestForOneTrip, oneTrip } from '../oneTrip';
 import { splitProducts } from '../splitApplications';
 import { pick, type FertilizerWay } from './way';
@@ -10,7 +10,7 @@ export const inOneTrip: FertilizerWay = {
   option: (ctx, input) => {
     const { area, pack, plant, ground, needs, candidates, isDosed } = input;
     if (ground.rows || !isDosed) return undefined;
-    const rules = dressingRules(pack, plant);
+    const rules = applicationLimits(pack, plant);
     const material = pick(input, 'one', bestForOneTrip(candidates.one, needs.need, rules));
     const part = material && oneTrip(ctx, `${area.id}/feed`, needs.need, material, rules);
     if (!part) return undefined;

@@ -2,7 +2,7 @@ import type { Fertilizer } from '../../../catalog/materials/types';
 import type { PlanContext } from '../../../kernel/working/context';
 import type { Needs } from '../need';
 import type { UndatedProduct } from '../splitApplications';
-import type { FeedWay, FertilizerInput, FertilizerOption } from '../types';
+import type { FertilizerWayId, FertilizerInput, FertilizerOption } from '../types';
 
 /** A way to feed but for the days of its products. */
 export type UndatedOption = Omit<FertilizerOption, 'parts'> & {
@@ -20,7 +20,7 @@ export interface WayInput extends FertilizerInput {
 
 /** A way of choosing what to feed with: one file, one object. */
 export interface FertilizerWay {
-  readonly id: FeedWay;
+  readonly id: FertilizerWayId;
   /** Nothing where nothing can be fed so. */
   readonly option: (ctx: PlanContext, input: WayInput) => UndatedOption | undefined;
 }

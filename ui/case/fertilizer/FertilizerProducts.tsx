@@ -7,7 +7,7 @@ import { NUTRIENTS, type Nutrient } from '../../../core/catalog/nutrients';
 import type {
   FertilizerProduct,
   FertilizerOption,
-  FeedWay,
+  FertilizerWayId,
 } from '../../../core/treat/fertilizer/types';
 import { SHIPPED_MATERIALS } from '../../../core/catalog/materials/materials';
 import { nameFrom, text } from '../../format/text';
@@ -79,7 +79,7 @@ function Way({ option, chosen }: { option: FertilizerOption; chosen: boolean }):
   const { session, state, area } = useCase();
   const id = useId();
   const place = decisionPlace(state.doc, area.area.id, 'feed-way');
-  const choose = (way: FeedWay): void =>
+  const choose = (way: FertilizerWayId): void =>
     session.edit([{ path: place.path, value: place.write(way) }], `choose:way:${way}`);
   return (
     <>
@@ -163,7 +163,7 @@ function BalanceTable({ options }: { options: readonly FertilizerOption[] }): Re
 }
 
 /** Each way to feed with its products, one beside the other. */
-export function FeedProducts(): ReactNode {
+export function FertilizerProducts(): ReactNode {
   const { area } = useCase();
   const { options, chosen } = area.treatments.fertilizer;
   return (

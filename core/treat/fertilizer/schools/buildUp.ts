@@ -3,7 +3,7 @@ import type { SourceId } from '../../../kernel/sources';
 import { quantity, type Quantity } from '../../../kernel/units/quantity';
 import { msg } from '../../../kernel/messages/msg';
 import type { Figure } from '../../../kernel/working/working';
-import { carriedOff } from '../../../reading/cropRemoval';
+import { cropRemoval } from '../../../reading/cropRemoval';
 import type { NeedInput } from '../needInput';
 import type { FertilizerSchool } from './school';
 import { absentRate, NAMES, perThousand, tested, type Oxide, type Rate } from './shared';
@@ -60,14 +60,14 @@ function rateOf<S extends Oxide>(ctx: PlanContext, input: NeedInput, nutrient: S
   const rate = perThousand(ctx, id, perAcre);
   return ctx.sheet.add(
     { id, label: msg(`school.rate.${nutrient as Oxide}`) },
-    [rate, carriedOff(ctx, input, `${id}/carried-off`, nutrient)],
+    [rate, cropRemoval(ctx, input, `${id}/carried-off`, nutrient)],
     'lb/1000ft2',
     nutrient,
   );
 }
 
 /** Build-up and maintenance: to the critical level, then held there. */
-export const build: FertilizerSchool = {
+export const buildUp: FertilizerSchool = {
   id: 'build',
   rates: (ctx, input, { pack }) => ({
     N: pack.N,

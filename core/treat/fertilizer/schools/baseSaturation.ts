@@ -1,4 +1,4 @@
-import { BASE_BALANCE } from '../../../tables/soil/baseSaturationRatio';
+import { BASE_SATURATION_RATIO } from '../../../tables/soil/baseSaturationRatio';
 import { FURROW_SLICE_IN } from '../../../tables/ground/measuring';
 import { equivalentMass } from '../../../tables/molarMass';
 import { quantity } from '../../../kernel/units/quantity';
@@ -22,7 +22,7 @@ function potash(ctx: PlanContext, input: NeedInput): Rate<'K2O'> {
   }
   const share = ctx.constant(
     { id: `${id}/share`, label: msg('school.share'), source: 'base-balance' },
-    BASE_BALANCE.k.low / 100,
+    BASE_SATURATION_RATIO.k.low / 100,
     'ratio',
     'share',
   );
@@ -55,7 +55,7 @@ function potash(ctx: PlanContext, input: NeedInput): Rate<'K2O'> {
 }
 
 /** The base saturation ratio: potash by its share of the exchange capacity. */
-export const balance: FertilizerSchool = {
+export const baseSaturation: FertilizerSchool = {
   id: 'balance',
   rates: (ctx, input, { pack }) => ({ N: pack.N, P2O5: pack.P2O5, K2O: potash(ctx, input) }),
 };

@@ -57,7 +57,7 @@ function manner({ plant, treatments }: AreaPlan): SlipBlock {
  * The feeding part of the client's page; it waits while nobody knows about the lime.
  * @param buying whether each area says what to buy, or the page does so once for all
  */
-export function feedBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
+export function fertilizerBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
   const test: SlipBlock = { kind: 'sentence', text: msg('slip.askForTest') };
   return [...fedBlocks(plan, buying), ...(plan.readings.untested ? [test] : [])];
 }

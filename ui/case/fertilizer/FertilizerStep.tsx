@@ -9,7 +9,7 @@ import { FigureText } from '../../working/FigureText';
 import { Openable } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
 import { ApplicationTable } from '../shared/ApplicationTable';
-import { FeedProducts } from './FeedProducts';
+import { FertilizerProducts } from './FertilizerProducts';
 import { Findings } from '../shared/Findings';
 import { NeedTable } from './NeedTable';
 import { packName } from '../../packs/packName';
@@ -32,7 +32,7 @@ function below(step: ReturnType<typeof useCase>): string {
 }
 
 /** The season's nitrogen, phosphate and potash: how much, with what, when. */
-export function FeedingStep(): ReactNode {
+export function FertilizerStep(): ReactNode {
   const step = useCase();
   const { area } = step;
   const { ground, treatments } = area;
@@ -56,7 +56,7 @@ export function FeedingStep(): ReactNode {
       {feed.verdict === 'dose' && (
         <>
           <Section title={text('ph.withWhat')}>
-            <FeedProducts />
+            <FertilizerProducts />
           </Section>
           <Section title={text('ph.when')}>
             <ApplicationTable parts={feed.chosen.parts} known={ground.known} />
