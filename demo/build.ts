@@ -1,16 +1,18 @@
+import type { PastEntry } from '../core/casefile/parts/past';
+import {
+  type FieldReading,
+  type Report,
+  blankColumn,
+  newReport,
+} from '../core/casefile/parts/report';
+import { type Area, newArea } from '../core/casefile/parts/area';
+import type { Shape } from '../core/casefile/parts/shape';
+import { type Typed, emptyResult } from '../core/casefile/parts/typed';
 import { decisionKey, type Decision, type DecisionKind } from '../core/casefile/decisions';
 import type { Analyte } from '../core/catalog/analytes';
-import {
-  type Area,
-  type CaseFile,
-  type FieldReading,
-  type PastEntry,
-  type Report,
-  type Shape,
-  type Typed,
-} from '../core/casefile/casefile';
+import { type CaseFile } from '../core/casefile/casefile';
 import { DEMO_MARK } from '../core/casefile/demo';
-import { blankColumn, emptyResult, newArea, newCase, newReport } from '../core/casefile/newCase';
+import { newCase } from '../core/casefile/newCase';
 import { planCase } from '../core/plan/plan';
 import { slipDigest } from '../core/plan/queue';
 import { addDays, type IsoDate } from '../core/kernel/typed/date';

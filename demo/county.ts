@@ -1,6 +1,6 @@
+import { EMPTY_SHAPE } from '../core/casefile/parts/shape';
 import type { CaseFile } from '../core/casefile/casefile';
 import type { IsoDate } from '../core/kernel/typed/date';
-import { EMPTY_SHAPE } from '../core/casefile/newCase';
 import { buildDemo, type DemoCase } from './build';
 
 const VEGETABLES = { plant: 'mixed-vegetables', situation: 'tilled' } as const;

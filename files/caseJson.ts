@@ -1,4 +1,4 @@
-import type { CaseFile } from '../core/casefile/casefile';
+import { withUsedOnly, type CaseFile } from '../core/casefile/casefile';
 import type { Office } from '../core/casefile/office';
 import { msg } from '../core/kernel/messages/msg';
 import type { Pack } from '../core/catalog/packs/pack';
@@ -26,7 +26,7 @@ const BACKUP_SCHEMA = 1;
 
 /** A case as the text of a file: JSON, two spaces, a newline at the end. */
 export function writeCase(file: CaseFile): string {
-  return `${JSON.stringify(file, null, 2)}\n`;
+  return `${JSON.stringify(withUsedOnly(file), null, 2)}\n`;
 }
 
 /**

@@ -1,6 +1,6 @@
 import sweeplineIntersections from 'sweepline-intersections';
 import type { Polygon, Position, Ring } from '../core/site/ground/outlineArea';
-import { MOST_OUTLINE } from '../core/casefile/casefile';
+import { MOST_OUTLINE } from '../core/casefile/parts/attachment';
 import { msg, type Msg } from '../core/kernel/messages/msg';
 import { locate, parseJson, type LocatedFault } from './located';
 

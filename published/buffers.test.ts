@@ -3,8 +3,8 @@
  * Mehlich 1976 in North Carolina's form; Sikora 2006 by SMP's table), and by printed acidity from equivalent weights:
  * independent sums with inputs of its own, named as computed.
  */
+import type { Typed } from '../core/casefile/parts/typed';
 import type { Analyte } from '../core/catalog/analytes';
-import type { Typed } from '../core/casefile/casefile';
 import { planCase } from '../core/plan/plan';
 import { lawnCase, type LawnInput } from '../test/cases';
 

@@ -4,7 +4,7 @@
  * Missouri (800 lb ENM a ton). The others are the published formula with inputs of our own, as the second recollection
  * computed them. Standing: recalled.
  */
-import type { Label } from '../core/casefile/casefile';
+import type { Label } from '../core/casefile/parts/label';
 import { finenessFactor, passingAt, schemeOf, SCHEME_IDS } from '../core/tables/lime/fineness';
 import { tableLimestoneBy } from '../core/tables/lime/quality';
 import { planCase } from '../core/plan/plan';

@@ -3,8 +3,8 @@
  * it and the next (25.4 is 25, 25.5 is 26). The fixtures are from the second recollection, the packs from the
  * first: independent.
  */
+import type { Typed } from '../core/casefile/parts/typed';
 import type { Analyte } from '../core/catalog/analytes';
-import type { Typed } from '../core/casefile/casefile';
 import { planCase } from '../core/plan/plan';
 import { NEWEST_PACKS } from '../core/catalog/packs/shipped';
 import { lawnCase, type LawnInput } from '../test/cases';

@@ -2,6 +2,7 @@ import type { Pack } from '../core/catalog/packs/pack';
 import { newCase } from '../core/casefile/newCase';
 import { addCase, readCase } from './cases';
 import { allCases, bringIn, type Progress } from './caseload';
+import { readRow } from './caseRows';
 import { AgrologosDb } from './db';
 import { deleteCase, listCases } from './desk';
 
@@ -42,13 +43,13 @@ test('what is taken out and brought into an empty place is as before', async () 
 });
 
 test('a case that stands here just so is left alone', async () => {
-  const before = await base.cases.get('c1');
+  const before = await readRow(base, 'c1');
   expect(await bringIn({ files: [first] }, NOW + 1, copy, undefined, base)).toMatchObject({
     unchanged: 1,
     added: 0,
     id: 'c1',
   });
-  expect(await base.cases.get('c1')).toEqual(before);
+  expect(await readRow(base, 'c1')).toEqual(before);
 });
 
 test('a deleted case comes back', async () => {
@@ -63,8 +64,8 @@ test('another version is overwritten by nothing: the file’s comes beside it', 
   const other = { ...first, title: 'Weir Cottage' };
   const { copied, id = '' } = await bringIn({ files: [other] }, NOW, copy, undefined, base);
   expect(copied).toBe(1);
-  expect((await base.cases.get('c1'))?.doc.title).toBe('');
-  expect((await base.cases.get(id))?.doc).toEqual({
+  expect((await readRow(base, 'c1'))?.doc.title).toBe('');
+  expect((await readRow(base, id))?.doc).toEqual({
     ...other,
     id,
     title: copy.title('Weir Cottage'),
@@ -83,6 +84,6 @@ test('all or none, with progress', async () => {
   jest.spyOn(base.deskLines, 'bulkPut').mockRejectedValueOnce(new Error('full'));
   const more = [newCase('n1', '2027-10-04'), newCase('n2', '2027-10-04')];
   await expect(bringIn({ files: more }, NOW, copy, undefined, base)).rejects.toThrow('full');
-  expect(await base.cases.get('n1')).toBeUndefined();
+  expect(await readRow(base, 'n1')).toBeUndefined();
   expect(await base.cases.count()).toBe(61);
 });

@@ -1,10 +1,11 @@
 import type { CaseIndexRow } from '../core/plan/deskLine';
 import { nanoid } from 'nanoid';
-import type { CaseFile } from '../core/casefile/casefile';
+import { withUsedOnly, type CaseFile } from '../core/casefile/casefile';
 import { migrate } from '../core/casefile/migrations/migrate';
 import type { Office } from '../core/casefile/office';
 import type { Pack } from '../core/catalog/packs/pack';
-import { db, type CaseRow } from './db';
+import { caseTables, putRows, readRows, type CaseRow } from './caseRows';
+import { db } from './db';
 import { putLines } from './lines';
 import { makeLinesHere, type MakeLines } from './makeLines';
 import { changeOffice, hasOffice } from './office';
@@ -45,12 +46,14 @@ export async function* allCases(
 ): AsyncGenerator<CaseFile> {
   const ids = await base.cases.where('deletedAt').equals(0).primaryKeys();
   for (let at = 0; at < ids.length; at += AT_ONCE) {
-    const rows = await base.cases.bulkGet(ids.slice(at, at + AT_ONCE));
+    const rows = await readRows(base, ids.slice(at, at + AT_ONCE));
     for (const row of rows) {
       if (!row) continue;
       const migrated = migrate(row.doc);
       // A case that this version cannot read leaves as it is, rather than not at all.
-      yield (migrated.kind === 'document' ? migrated.document : row.doc) as unknown as CaseFile;
+      if (migrated.kind === 'document')
+        yield withUsedOnly(migrated.document as unknown as CaseFile);
+      else yield row.doc;
     }
     onProgress({ done: Math.min(at + AT_ONCE, ids.length), total: ids.length });
     await breath();
@@ -59,7 +62,9 @@ export async function* allCases(
 
 function sameDocument(stored: CaseRow, file: CaseFile): boolean {
   const migrated = migrate(stored.doc);
-  return migrated.kind === 'document' && same(migrated.document as Json, file as unknown as Json);
+  if (migrated.kind !== 'document') return false;
+  const mine = withUsedOnly(migrated.document as unknown as CaseFile);
+  return same(mine as unknown as Json, withUsedOnly(file) as unknown as Json);
 }
 
 /** What a file brings: cases, and of a backup the office and its packs. */
@@ -118,15 +123,21 @@ export async function bringIn(
     onProgress({ done: Math.min(at + AT_ONCE, files.length), total: files.length });
     await breath();
   }
-  const tables = [base.cases, base.deskLines, base.packs, base.settings];
+  const tables = [...caseTables(base), base.deskLines, base.packs, base.settings];
   return base.transaction('rw', tables, async () => {
-    const stored = await base.cases.bulkGet(files.map(({ id }) => id));
+    const stored = await readRows(
+      base,
+      files.map(({ id }) => id),
+    );
     const arrivals = files.flatMap((file, at) => {
       const line = lines[at];
       return line ? [arrivalOf(file, line, stored[at], names)] : [];
     });
     const coming = arrivals.flatMap(({ row, line }) => (row ? [{ row, line }] : []));
-    await base.cases.bulkPut(coming.map(({ row }) => row));
+    await putRows(
+      base,
+      coming.map(({ row }) => row),
+    );
     await putLines(
       base,
       coming.map(({ line }) => line),

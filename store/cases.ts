@@ -4,7 +4,8 @@ import type { Plan } from '../core/plan/types';
 import { migrate } from '../core/casefile/migrations/migrate';
 import type { Msg } from '../core/kernel/messages/msg';
 import { restoreCase } from './desk';
-import { db, type AgrologosDb, type CaseRow } from './db';
+import { caseTables, putRows, readRow, type CaseRow } from './caseRows';
+import { db, type AgrologosDb } from './db';
 import { indexRow } from '../core/plan/indexRow';
 import { putLines } from './lines';
 import { applyPatches, reachable, same, valueAt, type Patch } from './patch';
@@ -22,21 +23,21 @@ async function put(
   now: number,
   planOf: (doc: CaseFile) => Plan = planCase,
 ): Promise<void> {
-  await base.cases.put(row);
+  await putRows(base, [row]);
   await putLines(base, [indexRow(row.doc, now, row.deletedAt, planOf)]);
 }
 
 /** Stores a new case with its line on the Desk. */
 export async function addCase(doc: CaseFile, now: number, base = db): Promise<void> {
-  await base.transaction('rw', base.cases, base.deskLines, async () => {
+  await base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
     await put(base, { id: doc.id, rev: 1, schema: doc.schema, deletedAt: 0, doc }, now);
   });
 }
 
 /** Puts an open case back on the Desk that was deleted meanwhile, or removed for good. */
 export async function putBack(doc: CaseFile, now: number, base = db): Promise<void> {
-  await base.transaction('rw', base.cases, base.deskLines, async () => {
-    if (await base.cases.get(doc.id)) await restoreCase(doc.id, base);
+  await base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
+    if ((await base.cases.where('id').equals(doc.id).count()) > 0) await restoreCase(doc.id, base);
     else await addCase(doc, now, base);
   });
 }
@@ -51,8 +52,8 @@ export type ReadCase =
  * whoever follows the stored document sees what was read; a newer one is refused whole.
  */
 export async function readCase(id: string, now: number, base = db): Promise<ReadCase> {
-  return base.transaction('rw', base.cases, base.deskLines, async () => {
-    const row = await base.cases.get(id);
+  return base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
+    const row = await readRow(base, id);
     if (!row || row.deletedAt > 0) return { kind: 'missing' };
     const migrated = migrate(row.doc);
     if (migrated.kind === 'refused') {
@@ -75,7 +76,7 @@ function presentRow(row: CaseRow): CaseRow {
 
 /** A stored case's document in the present schema. @throws Error where there is none */
 export async function storedCase(id: string, base: AgrologosDb): Promise<CaseFile> {
-  const row = await base.cases.get(id);
+  const row = await readRow(base, id);
   if (!row) throw new Error(`storedCase: there is no case '${id}'`);
   return presentRow(row).doc;
 }
@@ -92,8 +93,8 @@ export async function patchCase(
   base = db,
   planOf: (doc: CaseFile) => Plan = planCase,
 ): Promise<Applied> {
-  return base.transaction('rw', base.cases, base.deskLines, async () => {
-    const stored = await base.cases.get(id);
+  return base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
+    const stored = await readRow(base, id);
     if (!stored) throw new Error(`patchCase: there is no case '${id}'`);
     const row = presentRow(stored);
     const conflicts: Patch[] = [];

@@ -1,16 +1,24 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { CaseFile } from '../core/casefile/casefile';
+import type { Attachment } from '../core/casefile/parts/attachment';
 import type { CaseIndexRow } from '../core/plan/deskLine';
 import type { Pack } from '../core/catalog/packs/pack';
 import { intoBuckets, type Bucket } from './buckets';
 
-/** A stored case. `deletedAt` is 0 for a case that stands on the Desk. */
-export interface CaseRow {
-  id: string;
-  rev: number;
-  schema: number;
-  deletedAt: number;
-  doc: CaseFile;
+/** A case as it lies in its table: of any released schema, and without its attachments. */
+export interface StoredRow {
+  readonly id: string;
+  readonly rev: number;
+  readonly schema: number;
+  readonly deletedAt: number;
+  readonly doc: Readonly<Record<string, unknown>> | Omit<CaseFile, 'attachments'>;
+}
+
+/** What is attached to a case, under `caseId/id`. */
+export interface AttachmentRow {
+  readonly key: string;
+  readonly caseId: string;
+  readonly attachment: Attachment;
 }
 
 /** A house pack in its newest version; a case keeps the version that it is read by in itself. */
@@ -28,7 +36,8 @@ interface SettingRow {
 
 /** The browser's own database. Tables come with the parts that use them. */
 export class AgrologosDb extends Dexie {
-  cases!: EntityTable<CaseRow, 'id'>;
+  cases!: EntityTable<StoredRow, 'id'>;
+  attachments!: EntityTable<AttachmentRow, 'key'>;
   deskLines!: EntityTable<Bucket<CaseIndexRow>, 'bucket'>;
   packs!: EntityTable<PackRow, 'id'>;
   settings!: EntityTable<SettingRow, 'key'>;
@@ -49,6 +58,8 @@ export class AgrologosDb extends Dexie {
       });
     this.version(3).stores({ caseIndex: null });
     this.version(4).stores({ packs: 'id' });
+    // Outlines leave their documents when a case is next stored: its migration makes attachments of them.
+    this.version(5).stores({ attachments: 'key, caseId' });
   }
 }
 

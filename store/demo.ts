@@ -1,5 +1,6 @@
 import type { CaseFile } from '../core/casefile/casefile';
 import { db } from './db';
+import { caseTables, putRows } from './caseRows';
 import { indexRow } from '../core/plan/indexRow';
 import { putLines } from './lines';
 
@@ -13,7 +14,7 @@ export async function seedDemo(
   base = db,
 ): Promise<boolean> {
   const lines = files.map((file) => indexRow(file, now, 0));
-  return base.transaction('rw', base.cases, base.deskLines, base.settings, async () => {
+  return base.transaction('rw', [...caseTables(base), base.deskLines, base.settings], async () => {
     const seeded = await base.settings.get('demoSeeded');
     if (seeded || (await base.cases.count()) > 0) return false;
     await base.settings.put({ key: 'demoSeeded', value: 'yes' });
@@ -24,7 +25,7 @@ export async function seedDemo(
       deletedAt: 0,
       doc,
     }));
-    await base.cases.bulkPut(rows);
+    await putRows(base, rows);
     await putLines(base, lines);
     return true;
   });

@@ -1,13 +1,14 @@
 import { INDEX_VERSION, type CaseIndexRow } from '../core/plan/deskLine';
 import { isDemo } from '../core/casefile/demo';
 import { db, type AgrologosDb } from './db';
+import { caseTables, deleteRows } from './caseRows';
 import { allLines, changeLines } from './lines';
 
 /** Deleted cases can be brought back for this long. */
 const KEPT_AFTER_DELETION_MS = 30 * 86_400_000;
 
 async function mark(id: string, deletedAt: number, base: AgrologosDb): Promise<void> {
-  await base.transaction('rw', base.cases, base.deskLines, async () => {
+  await base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
     await base.cases.update(id, { deletedAt });
     await changeLines(base, [id], (line) => ({ ...line, deletedAt }));
   });
@@ -25,10 +26,10 @@ export function restoreCase(id: string, base = db): Promise<void> {
 
 /** Removes for good what was deleted more than 30 days ago. */
 export async function purgeDeleted(now: number, base = db): Promise<void> {
-  await base.transaction('rw', base.cases, base.deskLines, async () => {
+  await base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
     const old = base.cases.where('deletedAt').between(1, now - KEPT_AFTER_DELETION_MS);
     const ids = await old.primaryKeys();
-    await base.cases.bulkDelete(ids);
+    await deleteRows(base, ids);
     await changeLines(base, ids, () => undefined);
   });
 }
@@ -60,7 +61,7 @@ export async function listCases(base = db): Promise<Listed> {
 
 /** Takes all demo cases off the Desk together, or with a `deletedAt` of 0 puts them back. */
 export async function markDemo(deletedAt: number, base = db): Promise<void> {
-  await base.transaction('rw', base.cases, base.deskLines, async () => {
+  await base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
     const ids = (await base.cases.toCollection().primaryKeys()).filter(isDemo);
     for (const id of ids) await base.cases.update(id, { deletedAt });
     await changeLines(base, ids, (line) => ({ ...line, deletedAt }));

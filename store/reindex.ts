@@ -3,6 +3,7 @@ import type { StoredDocument } from '../core/plan/indexRow';
 import { bucketOf } from './buckets';
 import type { Progress } from './caseload';
 import { db } from './db';
+import { caseTables, readRows } from './caseRows';
 import { allLines, putLines } from './lines';
 import { makeLinesHere, type MakeLines } from './makeLines';
 
@@ -11,7 +12,7 @@ const AT_ONCE = 1000;
 
 /** Stores lines, but for cases that were given a line of this version meanwhile, or that are gone. */
 async function store(base: typeof db, fresh: readonly CaseIndexRow[]): Promise<void> {
-  await base.transaction('rw', base.cases, base.deskLines, async () => {
+  await base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
     const ids = fresh.map(({ id }) => id);
     const there = new Set(await base.cases.where('id').anyOf(ids).primaryKeys());
     const present = (await allLines(base)).filter(({ version }) => version === INDEX_VERSION);
@@ -39,7 +40,7 @@ export async function reindexOld(
     .filter((id) => !present.has(id))
     .sort((a, b) => bucketOf(a) - bucketOf(b));
   for (let at = 0; at < ids.length; at += AT_ONCE) {
-    const rows = await base.cases.bulkGet(ids.slice(at, at + AT_ONCE));
+    const rows = await readRows(base, ids.slice(at, at + AT_ONCE));
     const documents = rows.flatMap((row): StoredDocument[] => {
       if (!row) return [];
       const { id, doc, deletedAt } = row;

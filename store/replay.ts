@@ -9,8 +9,8 @@ async function replayOne(
   now: number,
   base: typeof db,
 ): Promise<readonly Patch[]> {
-  const row = await base.cases.get(caseId);
-  const { conflicts } = row ? await patchCase(caseId, patches, now, base) : { conflicts: [] };
+  const isThere = (await base.cases.where('id').equals(caseId).count()) > 0;
+  const { conflicts } = isThere ? await patchCase(caseId, patches, now, base) : { conflicts: [] };
   writeMirror(caseId, page, conflicts);
   return conflicts;
 }

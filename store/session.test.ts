@@ -4,7 +4,8 @@ import type { CaseFile } from '../core/casefile/casefile';
 import { newCase } from '../core/casefile/newCase';
 import { addCase, patchCase, readCase } from './cases';
 import { deleteCase, listCases, purgeDeleted, restoreCase } from './desk';
-import { AgrologosDb, type CaseRow } from './db';
+import { readRow, type CaseRow } from './caseRows';
+import { AgrologosDb } from './db';
 import { allLines } from './lines';
 import { leftovers, writeMirror } from './mirror';
 import { applyPatches, inverse, valueAt, type Patch } from './patch';
@@ -25,7 +26,7 @@ beforeEach(async () => {
 afterEach(() => base.delete());
 
 async function row(): Promise<CaseRow> {
-  const found = await base.cases.get('c1');
+  const found = await readRow(base, 'c1');
   if (!found) throw new Error('no case');
   return found;
 }
@@ -229,7 +230,7 @@ test('a deleted case can be restored for 30 days, then it is gone', async () => 
 });
 
 test('a document of a newer schema is refused whole', async () => {
-  await base.cases.update('c1', { doc: { ...newCase('c1', '2027-10-04'), schema: 99 as 4 } });
+  await base.cases.update('c1', { doc: { ...newCase('c1', '2027-10-04'), schema: 99 as 5 } });
   expect(await readCase('c1', NOW, base)).toMatchObject({
     kind: 'refused',
     reason: { id: 'refused.newer' },
@@ -243,17 +244,17 @@ test('a case that an older version stored is brought up where it lies, and then 
   const path = 'areas/lawn/shape/number';
   const { conflicts } = await patchCase(old.id, [{ path, was: '', value: '4' }], NOW, base);
   expect(conflicts).toEqual([]);
-  expect(await base.cases.get(old.id)).toMatchObject({ schema: 4, doc: { schema: 4 } });
+  expect(await readRow(base, old.id)).toMatchObject({ schema: 5, doc: { schema: 5 } });
   await base.cases.put(row);
   const read = await readCase(old.id, NOW, base);
-  const stored = await base.cases.get(old.id);
-  expect(stored).toMatchObject({ rev: 4, schema: 4 });
+  const stored = await readRow(base, old.id);
+  expect(stored).toMatchObject({ rev: 4, schema: 5 });
   expect(read.kind === 'found' && [read.row, read.raw]).toEqual([stored, stored?.doc]);
 });
 
 test('typing into a case that was deleted elsewhere does not say that it is saved', async () => {
   const session = await open('p1');
-  const following = async (): Promise<void> => session.follow(await base.cases.get('c1'));
+  const following = async (): Promise<void> => session.follow(await readRow(base, 'c1'));
   await deleteCase('c1', NOW, base);
   await following();
   session.edit([{ path: 'title', value: 'Typed after' }], 'k1');

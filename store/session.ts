@@ -1,8 +1,11 @@
+import { nanoid } from 'nanoid';
 import type { CaseFile } from '../core/casefile/casefile';
+import type { Attachment } from '../core/casefile/parts/attachment';
 import type { Plan } from '../core/plan/types';
 import { replan, type Run } from '../core/plan/replan';
 import { patchCase, type Applied } from './cases';
-import { db, type CaseRow } from './db';
+import { keepAttachment, type CaseRow } from './caseRows';
+import { db } from './db';
 import { writeMirror } from './mirror';
 import { applyPatches, reachable, same, valueAt, type Json, type Patch } from './patch';
 import { sharing } from './sharing';
@@ -41,6 +44,9 @@ const NO_CONFLICTS: SessionState['conflicts'] = {};
 const storeHere: NonNullable<Options['store']> = (id, patches, now, planOf) =>
   patchCase(id, patches, now, db, planOf);
 
+const keepHere: NonNullable<Options['keep']> = (caseId, attachment) =>
+  keepAttachment(db, caseId, attachment);
+
 const COALESCE_MS = 300;
 /** Who types without a pause waits no longer than this for what was typed to be stored. */
 const LONGEST_WAIT_MS = 1000;
@@ -61,6 +67,7 @@ interface Options {
     now: number,
     planOf: (doc: CaseFile) => Plan,
   ) => Promise<Applied>;
+  readonly keep?: (caseId: string, attachment: Attachment) => Promise<void>;
 }
 
 /**
@@ -90,12 +97,14 @@ export class CaseSession {
   private readonly page: string;
   private readonly now: () => number;
   private readonly store: NonNullable<Options['store']>;
+  private readonly keep: NonNullable<Options['keep']>;
 
-  constructor(row: CaseRow, { page, now = Date.now, store = storeHere }: Options) {
+  constructor(row: CaseRow, { page, now = Date.now, store = storeHere, keep = keepHere }: Options) {
     this.stored = row;
     this.page = page;
     this.now = now;
     this.store = store;
+    this.keep = keep;
     this.state = this.derive();
     this.shown = this.state;
   }
@@ -158,6 +167,20 @@ export class CaseSession {
    */
   use(path: string | undefined): void {
     this.inUse = path === undefined ? undefined : { path, value: valueAt(this.state.doc, path) };
+  }
+
+  /**
+   * Keeps what is too large to be an edit, and gives its id for one. It is stored at once and by itself: neither the patches nor
+   * their mirror ever carry it, and an undo only takes back that something names it.
+   */
+  async attach({ kind, text }: Omit<Attachment, 'id'>): Promise<string> {
+    const attachment: Attachment = { id: nanoid(12), kind, text };
+    await this.keep(this.stored.id, attachment);
+    const { doc } = this.stored;
+    const attachments = { ...doc.attachments, [attachment.id]: attachment };
+    this.stored = { ...this.stored, doc: { ...doc, attachments } };
+    this.changed();
+    return attachment.id;
   }
 
   /** Changes places of the document. Edits of one group are undone together. */

@@ -1,5 +1,6 @@
 import { lawnCase } from '../test/cases';
 import { addCase } from './cases';
+import { readRow } from './caseRows';
 import { AgrologosDb } from './db';
 import { listCases } from './desk';
 import { readMappings, rememberMapping } from './mappings';
@@ -28,7 +29,7 @@ const om = (caseId: string, name: string, text: string): SampleValues => ({
 });
 
 async function stored(id: string): Promise<unknown> {
-  const column = (await base.cases.get(id))?.doc.reports['r1']?.results['s1'];
+  const column = (await readRow(base, id))?.doc.reports['r1']?.results['s1'];
   return [column?.['ph-water']?.text, column?.om?.text];
 }
 

@@ -1,9 +1,11 @@
+import { blankColumn } from '../core/casefile/parts/report';
+import type { Typed } from '../core/casefile/parts/typed';
 import type { Analyte } from '../core/catalog/analytes';
-import type { CaseFile, Typed } from '../core/casefile/casefile';
-import { blankColumn } from '../core/casefile/newCase';
+import type { CaseFile } from '../core/casefile/casefile';
 import { reportsOf } from '../core/site/report/reports';
 import { own } from '../core/kernel/typed/own';
 import { db } from './db';
+import { caseTables } from './caseRows';
 import { patchCase, storedCase } from './cases';
 import { allLines } from './lines';
 import { inverse, valueAt, type Json, type Patch } from './patch';
@@ -56,7 +58,7 @@ export async function bringValues(
 ): Promise<Brought> {
   const byCase = new Map<string, SampleValues[]>();
   for (const each of all) byCase.set(each.caseId, [...(byCase.get(each.caseId) ?? []), each]);
-  return base.transaction('rw', base.cases, base.deskLines, async () => {
+  return base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
     const brought = new Map<string, Patch[]>();
     for (const [id, samples] of byCase) {
       const doc = await storedCase(id, base);
@@ -70,7 +72,7 @@ export async function bringValues(
 
 /** Takes back what a table brought; what was changed since stays as it is now. */
 export async function takeBack(brought: Brought, now: number, base = db): Promise<void> {
-  await base.transaction('rw', base.cases, base.deskLines, async () => {
+  await base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
     for (const [id, patches] of brought) await patchCase(id, patches.map(inverse), now, base);
   });
 }

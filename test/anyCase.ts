@@ -1,3 +1,25 @@
+import { type Label, EMPTY_LABEL } from '../core/casefile/parts/label';
+import { PAST_KINDS, type PastEntry } from '../core/casefile/parts/past';
+import {
+  KIT_CLASSES,
+  LIGHTS,
+  SOURCES_OF_RESULTS,
+  type FieldReading,
+  type Report,
+  newReport,
+} from '../core/casefile/parts/report';
+import type { Sample } from '../core/casefile/parts/sample';
+import {
+  CLIPPINGS,
+  DRAINAGES,
+  MEASURED_BY,
+  SLOPES,
+  type Area,
+  type GroundPart,
+  newArea,
+} from '../core/casefile/parts/area';
+import { MEASURES, SHAPES, type Shape, EMPTY_SHAPE } from '../core/casefile/parts/shape';
+import type { Typed } from '../core/casefile/parts/typed';
 import {
   decisionKey,
   DECISIONS,
@@ -5,29 +27,8 @@ import {
   type DecisionKind,
 } from '../core/casefile/decisions';
 import { ANALYTE_FACTS, ANALYTES, type Analyte } from '../core/catalog/analytes';
-import {
-  CLIPPINGS,
-  DRAINAGES,
-  KIT_CLASSES,
-  LIGHTS,
-  MEASURED_BY,
-  MEASURES,
-  PAST_KINDS,
-  SHAPES,
-  SLOPES,
-  SOURCES_OF_RESULTS,
-  type Area,
-  type CaseFile,
-  type FieldReading,
-  type GroundPart,
-  type Label,
-  type PastEntry,
-  type Report,
-  type Sample,
-  type Shape,
-  type Typed,
-} from '../core/casefile/casefile';
-import { EMPTY_LABEL, EMPTY_SHAPE, newArea, newCase, newReport } from '../core/casefile/newCase';
+import { type CaseFile } from '../core/casefile/casefile';
+import { newCase } from '../core/casefile/newCase';
 import { SITUATIONS } from '../core/catalog/situations';
 import { SCHOOLS } from '../core/treat/fertilizer/schools';
 import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
@@ -110,6 +111,14 @@ function dayOf(dice: Dice): string {
   return dice.one(dice.chance(0.2) ? HALF_DAYS : DAYS);
 }
 
+const OUTLINES: CaseFile['attachments'] = Object.fromEntries(
+  [
+    '[[[[-84,42],[-84,42.001],[-84.001,42]]]]',
+    '[[[[0,0],[0,1e-4],[1e-4,0]],[[0,0],[0,1],[1,0]]]]',
+    '[]',
+  ].map((text, at) => [`outline-${at}`, { id: `outline-${at}`, kind: 'outline', text }]),
+);
+
 function shapeOf(dice: Dice): Shape {
   const typed = MEASURES.map((measure): [string, string] => {
     const strange = dice.chance(0.15);
@@ -119,12 +128,7 @@ function shapeOf(dice: Dice): Shape {
     }
     return [measure, strange ? dice.one(HALF_TYPED) : dice.one(LENGTHS)];
   });
-  const outline = dice.one([
-    '',
-    '[[[[-84,42],[-84,42.001],[-84.001,42]]]]',
-    '[[[[0,0],[0,1e-4],[1e-4,0]],[[0,0],[0,1],[1,0]]]]',
-    '[]',
-  ]);
+  const outline = dice.one(['', ...Object.keys(OUTLINES)]);
   return { ...EMPTY_SHAPE, ...Object.fromEntries(typed), outline, kind: dice.one(SHAPES) };
 }
 
@@ -363,6 +367,7 @@ export function anyCase(seed: number): CaseFile {
     paragraphs: dice.chance(0.2)
       ? { t1: { id: 't1', order: 1, name: 'Words', text: 'First.\n\nSecond.' } }
       : {},
+    attachments: OUTLINES,
     sampling: { fee: numberOf(dice), days: numberOf(dice) },
   };
 }

@@ -1,6 +1,6 @@
 /** Cases of tests as a person brings them in: in a backup. */
+import { newArea } from '../core/casefile/parts/area';
 import type { CaseFile } from '../core/casefile/casefile';
-import { newArea } from '../core/casefile/newCase';
 import { writeBackup } from '../files/caseJson';
 import { lawnCase, type LawnInput } from './cases';
 

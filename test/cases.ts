@@ -1,20 +1,19 @@
+import { type Label, EMPTY_LABEL } from '../core/casefile/parts/label';
+import type { PastEntry } from '../core/casefile/parts/past';
+import { type FieldReading, type Report, newReport } from '../core/casefile/parts/report';
+import type { MeasuredBy } from '../core/casefile/parts/area';
+import type { Shape } from '../core/casefile/parts/shape';
+import { type Typed, emptyResult } from '../core/casefile/parts/typed';
 import { decisionKey, type DecisionKind } from '../core/casefile/decisions';
 import type { Analyte } from '../core/catalog/analytes';
-import {
-  type CaseFile,
-  type FieldReading,
-  type Label,
-  type MeasuredBy,
-  type PastEntry,
-  type Report,
-  type Shape,
-  type Typed,
-} from '../core/casefile/casefile';
+import { type CaseFile } from '../core/casefile/casefile';
 import type { Pack } from '../core/catalog/packs/pack';
-import { EMPTY_LABEL, emptyResult, newCase, newReport } from '../core/casefile/newCase';
+import { newCase } from '../core/casefile/newCase';
 
 /** What the tests vary of the one lawn. Everything is text, as typed. */
 export interface LawnInput {
+  /** Coordinates of the lawn's outline. */
+  readonly outline?: string;
   squareFeet?: string;
   unknownArea?: boolean;
   situation?: 'established' | 'stressed' | 'tilled';
@@ -135,9 +134,11 @@ export function lawnCase(input: LawnInput): CaseFile {
           kind: input.unknownArea ? 'unknown' : 'square-feet',
           squareFeet: input.squareFeet ?? '6200',
           ...input.shape,
+          outline: input.outline ? 'o1' : '',
         },
       },
     },
+    attachments: input.outline ? { o1: { id: 'o1', kind: 'outline', text: input.outline } } : {},
     reports: {
       ...Object.fromEntries((input.reports ?? []).map((each) => [each.id, each])),
       r1: {

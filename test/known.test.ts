@@ -1,7 +1,8 @@
 /** What once ended a page or a server, each as a test of its own. */
+import type { Area } from '../core/casefile/parts/area';
+import { EMPTY_SHAPE } from '../core/casefile/parts/shape';
 import { POST } from '../app/api/plan/route';
-import type { Area, CaseFile } from '../core/casefile/casefile';
-import { EMPTY_SHAPE } from '../core/casefile/newCase';
+import type { CaseFile } from '../core/casefile/casefile';
 import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
 import { planCase, turnsOn } from '../core/plan/plan';
 import { houseCopy, withValue } from '../core/catalog/packs/house';
@@ -149,6 +150,6 @@ test('an outline of ten thousand corners is no more than can be worked out', () 
     return [-83 + 0.001 * Math.cos(angle), 40 + 0.001 * Math.sin(angle)];
   });
   const outline = JSON.stringify([[ring]]);
-  const plan = planCase(lawnCase({ ...ORACLE, shape: { kind: 'outline', outline } }));
+  const plan = planCase(lawnCase({ ...ORACLE, shape: { kind: 'outline' }, outline }));
   expect([plan.areas.length, plan.broken.length]).toEqual([1, 0]);
 });

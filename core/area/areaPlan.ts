@@ -1,4 +1,4 @@
-import type { Area } from '../casefile/casefile';
+import type { Area } from '../casefile/parts/area';
 import type { Pack } from '../catalog/packs/pack';
 import type { Plant } from '../catalog/plants/plants';
 import type { IsoDate } from '../kernel/typed/date';

@@ -25,7 +25,7 @@ test('an area may be planned twice in one plan: the same figures under ids of th
       const ctx = new PlanContext();
       const by = { pack: SHIPPED_PACK, packs: NEWEST_PACKS, materials: SHIPPED_MATERIALS };
       const slice = sliceOf(file, area, vocabulariesOf(area, by.materials, by.pack));
-      const ground = new Survey(new PlanContext(), file.areas).ground(area);
+      const ground = new Survey(new PlanContext(), file).ground(area);
       const input = { ...by, file: slice, area, ground, planFrom: ctx.date('', file.planFrom) };
       const first = planArea(ctx, input);
       const written = new Map<string, Working>(ctx.sheet.workings);

@@ -1,4 +1,5 @@
-import { sampleOf, type Area } from '../casefile/casefile';
+import { sampleOf } from '../casefile/parts/sample';
+import type { Area } from '../casefile/parts/area';
 import type { AreaSlice } from '../casefile/slice';
 import type { Materials } from '../catalog/materials/materials';
 import { retestYears } from '../catalog/packs/opinions';

@@ -1,4 +1,4 @@
-import type { Area } from '../casefile/casefile';
+import type { Area } from '../casefile/parts/area';
 import type { Vocabularies } from '../casefile/decisions';
 import type { Materials } from '../catalog/materials/materials';
 import type { Pack } from '../catalog/packs/pack';

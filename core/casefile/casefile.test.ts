@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { validateCaseFile } from '../../files/schemas/caseFile';
 import { planCase } from '../plan/plan';
 import { migrate, type Migration } from './migrations/migrate';
+import { withUsedOnly } from './casefile';
 import { newCase } from './newCase';
 
 const frozen: unknown = JSON.parse(readFileSync('core/casefile/fixtures/case-v1.json', 'utf8'));
@@ -13,6 +14,55 @@ test('the frozen case of schema 1 opens and plans as it did', () => {
   if (checked.kind !== 'valid') throw new Error(checked.path);
   const [lawn] = planCase(checked.file).areas;
   expect(lawn?.treatments.lime.digest).toBe('dose calcitic-pelletized 708.31');
+});
+
+test('the outlines of a case of schema 4 become attachments, and nothing is lost', () => {
+  const shape = (outline: string): unknown => ({ kind: 'outline', outline });
+  const old = {
+    format: 'agrologos-case',
+    schema: 4,
+    areas: {
+      lawn: { id: 'lawn', shape: shape('[1]'), parts: { p: { id: 'p', shape: shape('[2]') } } },
+      bed: { id: 'bed', shape: shape(''), parts: {} },
+    },
+  };
+  expect(migrate(old, undefined, 5)).toEqual({
+    kind: 'document',
+    document: {
+      ...old,
+      schema: 5,
+      areas: {
+        lawn: {
+          id: 'lawn',
+          shape: shape('outline-1'),
+          parts: { p: { id: 'p', shape: shape('outline-2') } },
+        },
+        bed: old.areas.bed,
+      },
+      attachments: {
+        'outline-1': { id: 'outline-1', kind: 'outline', text: '[1]' },
+        'outline-2': { id: 'outline-2', kind: 'outline', text: '[2]' },
+      },
+    },
+  });
+});
+
+test.each([2, 3, 4, 5])('the frozen case of schema %i is a case of the present one', (schema) => {
+  const path = `core/casefile/fixtures/case-v${schema}.json`;
+  const migrated = migrate(JSON.parse(readFileSync(path, 'utf8')) as unknown);
+  if (migrated.kind !== 'document') throw new Error('refused');
+  expect(validateCaseFile(migrated.document).kind).toBe('valid');
+});
+
+test('a document goes out with the attachments that something in it names', () => {
+  const file = newCase('x', '2027-10-04');
+  const [used, tried] = ['used', 'tried'].map((id) => ({ id, kind: 'outline' as const, text: '' }));
+  const { lawn } = file.areas;
+  if (!lawn || !used || !tried) throw new Error('no lawn');
+  const areas = { lawn: { ...lawn, shape: { ...lawn.shape, outline: 'used' } } };
+  expect(withUsedOnly({ ...file, areas, attachments: { used, tried } }).attachments).toEqual({
+    used,
+  });
 });
 
 test('a document passes each step from its schema to the present one', () => {

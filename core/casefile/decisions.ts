@@ -1,6 +1,7 @@
 import { OPINION_VALUES, OPINIONS, RETEST_YEARS, type OpinionId } from '../catalog/packs/opinions';
 import { msg, type Msg } from '../kernel/messages/msg';
 import { own } from '../kernel/typed/own';
+import { object, oneOf, text, type Of } from '../kernel/typed/spec';
 import type { StepId } from '../kernel/working/finding';
 import { CONFIDENCE, VARIATION } from '../tables/ground/sampling';
 
@@ -81,12 +82,8 @@ export type DecisionKind = keyof typeof SPECS;
 export const DECISIONS = Object.keys(SPECS) as readonly DecisionKind[];
 
 /** What the advisor chose, with the moment and, where it passes guidance, the reason. */
-export interface Decision {
-  readonly what: DecisionKind;
-  readonly value: string;
-  readonly reason: string;
-  readonly at: string;
-}
+export const DECISION = object({ what: oneOf(DECISIONS), value: text, reason: text, at: text });
+export interface Decision extends Of<typeof DECISION> {}
 
 /** Everything decided in a case, by `areaId:what`. */
 type Decided = Readonly<Record<string, Decision>>;

@@ -1,4 +1,7 @@
-import { sampleOf, type Area, type CaseFile } from './casefile';
+import { outlineText } from './parts/attachment';
+import { sampleOf } from './parts/sample';
+import type { Area } from './parts/area';
+import type { CaseFile } from './casefile';
 
 /** Most workings that a case may take. A piece of ground takes some hundreds; a county's case has a dozen pieces. */
 export const MOST_EFFORT = 40_000;
@@ -19,9 +22,9 @@ const SIGNS_PER_POINT = 4;
 /** Signs of an outline that take as long as one working: its corners have no workings of their own. */
 const SIGNS_PER_WORKING = 40;
 
-function effortOfShape({ offsets, points, outline }: Area['shape']): number {
+function effortOfShape(file: CaseFile, { offsets, points, outline }: Area['shape']): number {
   const listed = (offsets.length + points.length) / SIGNS_PER_POINT;
-  return EACH.corner * listed + outline.length / SIGNS_PER_WORKING;
+  return EACH.corner * listed + outlineText(file, outline).length / SIGNS_PER_WORKING;
 }
 
 /**
@@ -37,7 +40,7 @@ export function effortOf(file: CaseFile, area: Area): number {
   return (
     EACH.area +
     EACH.part * parts.length +
-    shapes.reduce((sum, shape) => sum + effortOfShape(shape), 0) +
+    shapes.reduce((sum, shape) => sum + effortOfShape(file, shape), 0) +
     (sample ? EACH.reading * readings + EACH.report * reports.length : 0) +
     EACH.past * past +
     EACH.plant * area.sharing.length

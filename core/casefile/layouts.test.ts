@@ -1,5 +1,6 @@
+import { newReport } from './parts/report';
 import type { Analyte } from '../catalog/analytes';
-import { newCase, newReport } from './newCase';
+import { newCase } from './newCase';
 import { caseStart, USUAL_OFFICE, type Office } from './office';
 import { applyLayout, layoutFrom, layoutOf, linesOf, LINE_ANALYTES, type Layout } from './layouts';
 

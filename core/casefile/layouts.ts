@@ -1,6 +1,6 @@
+import type { Report } from './parts/report';
+import { type Typed, emptyResult } from './parts/typed';
 import { ANALYTE_FACTS, type Analyte } from '../catalog/analytes';
-import type { Report, Typed } from './casefile';
-import { emptyResult } from './newCase';
 import { own } from '../kernel/typed/own';
 
 /** A line of a paper: an analyte with the unit and method in which this paper prints it. */

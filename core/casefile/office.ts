@@ -1,4 +1,4 @@
-import type { Paragraph } from './casefile';
+import type { Paragraph } from './parts/paragraph';
 import type { CaseStart } from './newCase';
 import { layoutOf, type Layout } from './layouts';
 import { own } from '../kernel/typed/own';

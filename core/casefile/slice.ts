@@ -1,3 +1,6 @@
+import type { Report } from './parts/report';
+import { sampleOf } from './parts/sample';
+import type { Area } from './parts/area';
 import { own } from '../kernel/typed/own';
 import {
   readDecisions,
@@ -5,7 +8,7 @@ import {
   type UnknownDecision,
   type Vocabularies,
 } from './decisions';
-import { sampleOf, type Area, type CaseFile, type Report } from './casefile';
+import { type CaseFile } from './casefile';
 
 /** What the plan of one area sees of its case, and all of it: two slices that are equal have equal plans. */
 export interface AreaSlice extends Pick<CaseFile, 'labels' | 'sampling' | 'planFrom'> {

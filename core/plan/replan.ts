@@ -1,13 +1,9 @@
+import type { Paragraph } from '../casefile/parts/paragraph';
+import type { Area } from '../casefile/parts/area';
 import type { AreaPlan, BrokenArea } from '../area/areaPlan';
 import { planArea } from '../area/planArea';
 import { vocabulariesOf } from '../area/vocabularies';
-import {
-  areasOf,
-  paragraphsOf,
-  type Area,
-  type CaseFile,
-  type Paragraph,
-} from '../casefile/casefile';
+import { areasOf, paragraphsOf, type CaseFile } from '../casefile/casefile';
 import { effortOf, MOST_EFFORT } from '../casefile/effort';
 import { sliceOf, type AreaSlice } from '../casefile/slice';
 import { SHIPPED_MATERIALS, type Materials } from '../catalog/materials/materials';
@@ -54,7 +50,10 @@ interface Basis extends Written {
 interface Surveyed extends Written {
   readonly ground: ReadonlyMap<string, Ground | { readonly fault: string }>;
   /** The pieces that were measured, and all that may be parts of them. */
-  readonly madeFrom: { readonly ids: readonly string[]; readonly all: CaseFile['areas'] };
+  readonly madeFrom: {
+    readonly ids: readonly string[];
+    readonly all: Pick<CaseFile, 'areas' | 'attachments'>;
+  };
 }
 
 /** What came of one area, and all that it was made from. */
@@ -111,6 +110,7 @@ const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
   decisions: true,
   paragraphs: true,
   sampling: true,
+  attachments: true,
 };
 const PLANNED_PARTS = Object.keys(PLANNED) as (keyof typeof PLANNED)[];
 
@@ -150,10 +150,11 @@ function basisOf(file: CaseFile, by: PlanWith, before: Basis | undefined): Basis
 
 /** Measures all ground anew where any of it has changed: pieces may be parts of one another. */
 function surveyed(file: CaseFile, areas: readonly Area[], before: Surveyed | undefined): Surveyed {
-  const madeFrom = { ids: areas.map(({ id }) => id), all: file.areas };
+  const all = { areas: file.areas, attachments: file.attachments };
+  const madeFrom = { ids: areas.map(({ id }) => id), all };
   if (before && sameValue(before.madeFrom, madeFrom)) return before;
   const ctx = new PlanContext();
-  const survey = new Survey(ctx, file.areas);
+  const survey = new Survey(ctx, file);
   const ground = new Map<string, Ground | { readonly fault: string }>();
   for (const area of areas) {
     try {

@@ -1,4 +1,4 @@
-import type { Area } from '../casefile/casefile';
+import type { Area } from '../casefile/parts/area';
 import type { Plant } from '../catalog/plants/plants';
 import { CROP_REMOVAL } from '../tables/fertilizer/buildUp';
 import type { Quantity } from '../kernel/units/quantity';

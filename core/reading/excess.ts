@@ -1,4 +1,4 @@
-import type { Area } from '../casefile/casefile';
+import type { Area } from '../casefile/parts/area';
 import type { AreaSlice } from '../casefile/slice';
 import type { Plant } from '../catalog/plants/plants';
 import { DRAW_DOWN, DRAW_DOWN_METHODS } from '../tables/fertilizer/drawDown';

@@ -1,4 +1,4 @@
-import type { Area } from '../casefile/casefile';
+import type { Area } from '../casefile/parts/area';
 import type { AreaSlice } from '../casefile/slice';
 import type { AreaGoal } from '../site/goal';
 import type { Plant } from '../catalog/plants/plants';

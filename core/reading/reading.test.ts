@@ -1,8 +1,8 @@
 /** The reading: its order, a sentence for each value, what limits most, what follows. Thresholds as the packs have them. */
+import type { Typed } from '../casefile/parts/typed';
 import type { Analyte } from '../catalog/analytes';
 import { lawnCase, type LawnInput } from '../../test/cases';
 import { planCase } from '../plan/plan';
-import type { Typed } from '../casefile/casefile';
 import { READING_ORDER, type ReadingLine } from './types';
 
 const DELTA = { id: 'delta-mehlich-3', version: 2 } as const;

@@ -1,4 +1,4 @@
-import { type Area } from '../casefile/casefile';
+import type { Area } from '../casefile/parts/area';
 import type { AreaSlice } from '../casefile/slice';
 import { own } from '../kernel/typed/own';
 import type { Quantity } from '../kernel/units/quantity';

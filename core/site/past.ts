@@ -1,4 +1,4 @@
-import type { PastEntry } from '../casefile/casefile';
+import type { PastEntry } from '../casefile/parts/past';
 import type { AreaSlice } from '../casefile/slice';
 import type { Ground } from './ground/ground';
 import { daysBetween, type IsoDate } from '../kernel/typed/date';

@@ -1,4 +1,5 @@
-import { sampleOf, type CaseFile } from '../casefile/casefile';
+import { sampleOf } from '../casefile/parts/sample';
+import { type CaseFile } from '../casefile/casefile';
 import type { AreaPlan } from '../area/areaPlan';
 import type { SlipBlock } from './slip/document';
 import { msg } from '../kernel/messages/msg';

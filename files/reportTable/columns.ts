@@ -1,5 +1,5 @@
+import { emptyResult } from '../../core/casefile/parts/typed';
 import { ANALYTE_FACTS, type Analyte } from '../../core/catalog/analytes';
-import { emptyResult } from '../../core/casefile/newCase';
 import type { ColumnRole, Mapping } from '../../core/site/report/mapping';
 import { own } from '../../core/kernel/typed/own';
 

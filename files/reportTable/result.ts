@@ -1,5 +1,5 @@
+import type { Typed } from '../../core/casefile/parts/typed';
 import type { Analyte } from '../../core/catalog/analytes';
-import type { Typed } from '../../core/casefile/casefile';
 
 /** A value that a table brings, as it will stand in the case. */
 export interface TableValue {

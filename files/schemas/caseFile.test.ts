@@ -1,10 +1,11 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { applyPatches } from '../../store/patch';
+import { isCase } from '../../core/casefile/isCase';
 import { validateCaseFile } from './caseFile';
 
 const withHouse: Record<string, unknown> = JSON.parse(
-  readFileSync('core/casefile/fixtures/case-v4.json', 'utf8'),
+  readFileSync('core/casefile/fixtures/case-v5.json', 'utf8'),
 ) as Record<string, unknown>;
 /** The pack of a house has tests of its own. */
 const frozen = { ...withHouse, house: null };
@@ -20,7 +21,7 @@ function paths(node: unknown, at = ''): string[] {
 
 /** Entries of a record may be missing; what an entry is made of may not. */
 const OPTIONAL =
-  /^(areas|samples|reports|past|labels|decisions|paragraphs)\/[^/]+$|^areas\/[^/]+\/parts\/[^/]+$|^reports\/[^/]+\/readings\/[^/]+$|^reports\/[^/]+\/results\/[^/]+(\/[^/]+)?$/;
+  /^(areas|samples|reports|past|labels|decisions|paragraphs|attachments)\/[^/]+$|^areas\/[^/]+\/parts\/[^/]+$|^reports\/[^/]+\/readings\/[^/]+$|^reports\/[^/]+\/results\/[^/]+(\/[^/]+)?$/;
 const required = paths(frozen).filter((path) => !OPTIONAL.test(path));
 
 test('a document with any one part left out is refused at that part', () => {
@@ -28,6 +29,7 @@ test('a document with any one part left out is refused at that part', () => {
   for (const path of required) {
     const damaged = applyPatches(frozen, [{ path, was: undefined, value: undefined }]);
     expect(validateCaseFile(damaged)).toMatchObject({ kind: 'invalid', path });
+    expect(isCase(damaged)).toBe(false);
   }
 });
 

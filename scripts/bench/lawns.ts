@@ -1,4 +1,5 @@
-import type { CaseFile, Shape } from '../../core/casefile/casefile';
+import type { Shape } from '../../core/casefile/parts/shape';
+import type { CaseFile } from '../../core/casefile/casefile';
 import { lawnCase, ORACLE } from '../../test/cases';
 
 /** A case of so many lawns, each with a sample and a column of its own. */

@@ -2,7 +2,8 @@
  * Planning, bundled and run as the pages run it: from scratch, and again after a key, against parsing and validating the
  * same document. Everything that is compared is run by turns.
  */
-import type { Area, CaseFile } from '../../core/casefile/casefile';
+import type { Area } from '../../core/casefile/parts/area';
+import type { CaseFile } from '../../core/casefile/casefile';
 import { planCase } from '../../core/plan/plan';
 import { replan } from '../../core/plan/replan';
 import { validateCaseFile } from '../../files/schemas/caseFile';

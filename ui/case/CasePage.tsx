@@ -6,6 +6,7 @@ import { useSearchParams } from 'next/navigation';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { STEPS } from '../../core/tell/steps';
 import type { StepId } from '../../core/kernel/working/finding';
+import { readRow } from '../../store/caseRows';
 import { db } from '../../store/db';
 import type { CaseSession } from '../../store/session';
 import { text } from '../format/text';
@@ -29,7 +30,7 @@ function Missing({ words }: { words: string }): ReactNode {
 function useFollowing(session: CaseSession | undefined, id: string): void {
   useEffect(() => {
     if (!session) return undefined;
-    const following = liveQuery(() => db.cases.get(id)).subscribe((row) => {
+    const following = liveQuery(() => readRow(db, id)).subscribe((row) => {
       session.follow(row);
     });
     const onHide = (): void => void session.flush();

@@ -1,5 +1,6 @@
 'use client';
 
+import { outlineText } from '../../core/casefile/parts/attachment';
 import type { AreaPlan, BrokenArea } from '../../core/area/areaPlan';
 import type { ReactNode } from 'react';
 import { reportFor } from '../../core/site/report/reports';
@@ -25,7 +26,7 @@ function Size({ each }: { each: AreaPlan }): ReactNode {
 }
 
 function RailEntry({ each }: { each: AreaPlan }): ReactNode {
-  const { area, broken, all, plan, go, step } = useCase();
+  const { area, broken, all, plan, go, step, state } = useCase();
   const { id } = each.area;
   const chosen = !all && !broken && id === area.area.id;
   const open = plan.findings.some(
@@ -35,7 +36,11 @@ function RailEntry({ each }: { each: AreaPlan }): ReactNode {
     <li className={`rounded border-l-3 p-2 ${chosen ? CHOSEN : OTHER}`}>
       <Openable>
         <div className="flex items-center gap-3">
-          <ShapeFigure shape={each.area.shape} className="h-10 w-14 shrink-0" />
+          <ShapeFigure
+            shape={each.area.shape}
+            outline={outlineText(state.doc, each.area.shape.outline)}
+            className="h-10 w-14 shrink-0"
+          />
           <div className="min-w-0 flex-1">
             <button
               type="button"

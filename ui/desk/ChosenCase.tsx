@@ -5,6 +5,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
+import { readRow } from '../../store/caseRows';
 import { db } from '../../store/db';
 import { messageText, text } from '../format/desk';
 import { Contained } from '../shell/Contained';
@@ -46,7 +47,7 @@ export function ChosenCase({ row, looked }: ChosenCaseProps): ReactNode {
 
 /** What the case comes to, from its document. */
 function Planned({ row }: { row: CaseIndexRow }): ReactNode {
-  const stored = useLiveQuery(() => db.cases.get(row.id), [row.id]);
+  const stored = useLiveQuery(() => readRow(db, row.id), [row.id]);
   if (!stored) return null;
   return (
     <Contained part={text('chosen.part')} attempt={stored}>

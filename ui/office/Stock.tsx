@@ -1,8 +1,8 @@
 'use client';
 
+import type { Paragraph } from '../../core/casefile/parts/paragraph';
 import { nanoid } from 'nanoid';
 import { useState, type ReactNode } from 'react';
-import type { Paragraph } from '../../core/casefile/casefile';
 import { stockOf, type Office } from '../../core/casefile/office';
 import { changeOffice } from '../../store/office';
 import { text } from '../format/text';

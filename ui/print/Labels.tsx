@@ -1,5 +1,6 @@
+import { sampleOf } from '../../core/casefile/parts/sample';
 import type { ReactNode } from 'react';
-import { sampleOf, type CaseFile } from '../../core/casefile/casefile';
+import { type CaseFile } from '../../core/casefile/casefile';
 import type { Plan } from '../../core/plan/types';
 import { isUnnamed } from '../../core/tell/slip/unnamed';
 import { dateAsTyped } from '../format/date';

@@ -9,6 +9,7 @@ import { planCase } from '../../core/plan/plan';
 import { isUnnamed } from '../../core/tell/slip/unnamed';
 import { samplingSheet } from '../../core/tell/samplingSheet';
 import { migrate } from '../../core/casefile/migrations/migrate';
+import { readRow } from '../../store/caseRows';
 import { db } from '../../store/db';
 import { text } from '../format/text';
 import { Button } from '../kit/Button';
@@ -32,7 +33,7 @@ function Sheet(): ReactNode {
   const id = params.get('id') ?? '';
   const what = params.get('what') === 'labels' ? 'labels' : 'sheet';
   // Nothing found is told from nothing read yet.
-  const read = useLiveQuery(async () => ({ row: await db.cases.get(id) }), [id]);
+  const read = useLiveQuery(async () => ({ row: await readRow(db, id) }), [id]);
   const { paper } = useOffice();
   if (!read) return <main aria-busy="true" />;
   const migrated = read.row && read.row.deletedAt === 0 ? migrate(read.row.doc) : undefined;

@@ -1,8 +1,8 @@
 'use client';
 
+import { emptyResult } from '../../core/casefile/parts/typed';
 import type { ReactNode } from 'react';
 import { ANALYTE_FACTS, type Analyte } from '../../core/catalog/analytes';
-import { emptyResult } from '../../core/casefile/newCase';
 import type { ColumnRole } from '../../core/site/report/mapping';
 import type { Summary } from '../../files/reportTable/reportTable';
 import { named } from '../format/choices';

@@ -1,5 +1,6 @@
 'use client';
 
+import { emptyResult } from '../../core/casefile/parts/typed';
 import { ChoiceField } from '../kit/ChoiceField';
 import type { AreaPlan } from '../../core/area/areaPlan';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -7,7 +8,6 @@ import Link from 'next/link';
 import { Fragment, useMemo, useState, type ReactNode } from 'react';
 import { ANALYTE_FACTS } from '../../core/catalog/analytes';
 import { areasOf, type CaseFile } from '../../core/casefile/casefile';
-import { emptyResult } from '../../core/casefile/newCase';
 import type { NeedRow } from '../../core/treat/fertilizer/need';
 import { NUTRIENTS, type Nutrient } from '../../core/catalog/nutrients';
 import { planCase } from '../../core/plan/plan';

@@ -1,6 +1,9 @@
+import { newArea } from '../../core/casefile/parts/area';
+import { EMPTY_SHAPE } from '../../core/casefile/parts/shape';
+import { emptyResult } from '../../core/casefile/parts/typed';
 import type { Analyte } from '../../core/catalog/analytes';
 import type { CaseFile } from '../../core/casefile/casefile';
-import { EMPTY_SHAPE, emptyResult, newArea, newCase } from '../../core/casefile/newCase';
+import { newCase } from '../../core/casefile/newCase';
 import { PLANTS } from '../../core/catalog/plants/plants';
 import { own } from '../../core/kernel/typed/own';
 import { localDay } from '../format/date';

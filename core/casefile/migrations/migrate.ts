@@ -4,6 +4,7 @@ import { isNode } from './nodes';
 import { toSchema2 } from './toSchema2';
 import { toSchema3 } from './toSchema3';
 import { toSchema4 } from './toSchema4';
+import { toSchema5 } from './toSchema5';
 
 /** A step from one schema to the next: a pure function on the plain document. */
 export interface Migration {
@@ -16,6 +17,7 @@ const MIGRATIONS: readonly Migration[] = [
   { from: 1, up: toSchema2 },
   { from: 2, up: toSchema3 },
   { from: 3, up: toSchema4 },
+  { from: 4, up: toSchema5 },
 ];
 
 export type Migrated =

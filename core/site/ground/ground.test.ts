@@ -1,11 +1,12 @@
+import type { Area } from '../../casefile/parts/area';
+import type { Shape } from '../../casefile/parts/shape';
 import { newCase } from '../../casefile/newCase';
-import type { Area, Shape } from '../../casefile/casefile';
 import { PlanContext } from '../../kernel/working/context';
 import { valueOf } from '../../kernel/working/working';
 import { Survey, type Ground } from './ground';
 
 function measureGround(ctx: PlanContext, piece: Area): Ground {
-  return new Survey(ctx, { [piece.id]: piece }).ground(piece);
+  return new Survey(ctx, { areas: { [piece.id]: piece }, attachments: {} }).ground(piece);
 }
 
 function area(shape: Partial<Shape>): Area {

@@ -1,4 +1,6 @@
-import { partsOf, type Area, type GroundPart } from '../../casefile/casefile';
+import type { CaseFile } from '../../casefile/casefile';
+import { outlineText } from '../../casefile/parts/attachment';
+import { partsOf, type Area, type GroundPart } from '../../casefile/parts/area';
 import { NEGLIGIBLE_ERROR, USUAL_ERROR } from '../../tables/ground/measuring';
 import { own } from '../../kernel/typed/own';
 import { squareFeetToThousands } from '../../kernel/units/convert';
@@ -131,7 +133,7 @@ export class Survey {
 
   constructor(
     private readonly ctx: PlanContext,
-    private readonly areas: Readonly<Record<string, Area>>,
+    private readonly file: Pick<CaseFile, 'areas' | 'attachments'>,
   ) {}
 
   /**
@@ -152,7 +154,9 @@ export class Survey {
     const { id } = area;
     const parts = partsOf(area);
     const pace = paceOf(ctx, area);
-    const where = { shape: area.shape, prefix: `${id}/ground`, at: `areas/${id}/shape`, pace };
+    const { shape } = area;
+    const outline = outlineText(this.file, shape.outline);
+    const where = { shape, prefix: `${id}/ground`, at: `areas/${id}/shape`, pace, outline };
     const total = `${id}/ground/area`;
     const shaped = shapeArea(ctx, parts.length > 0 ? `${id}/ground/base` : total, where);
     if (!shaped?.area) {
@@ -203,10 +207,11 @@ export class Survey {
     const at = `areas/${area.id}/parts/${id}`;
     const total = `${prefix}/area`;
     if (areaId === '') {
-      const where: ShapeAt = { shape, prefix, at: `${at}/shape`, pace };
+      const outline = outlineText(this.file, shape.outline);
+      const where: ShapeAt = { shape, prefix, at: `${at}/shape`, pace, outline };
       return shapeArea(ctx, total, where)?.area ?? noArea(ctx, total, false);
     }
-    const other = own(this.areas, areaId);
+    const other = own(this.file.areas, areaId);
     const label = msg('ground.otherPiece');
     const circular = other && this.begun.has(areaId) && !this.done.has(areaId);
     if (!other || circular) {

@@ -119,13 +119,13 @@ export function cornersArea(ctx: PlanContext, id: string, where: ShapeAt): Squar
 export function mapArea(ctx: PlanContext, id: string, where: ShapeAt): SquareFeet {
   const at = `${where.at}/outline`;
   const entry = { id: `${where.prefix}/square-metres`, label: msg('ground.outlineArea'), at };
-  const outline = readOutline(where.shape.outline);
+  const outline = readOutline(where.outline);
   const size = outline?.squareMetres ?? 0;
   const metres: Figure<Quantity<'m2', 'ground'>> =
     size > 0
       ? ctx.sheet.equation({ ...entry, source: 'outline' }, outlineOf(size), [])
       : ctx.sheet.absent(entry, msg(outline ? 'problem.outlineHoles' : 'absent.noOutline'));
-  if (where.shape.outline !== '' && size <= 0) {
+  if (where.outline !== '' && size <= 0) {
     ctx.problems[at] = msg(outline ? 'problem.outlineHoles' : 'problem.outline');
   }
   return ctx.sheet.derive(

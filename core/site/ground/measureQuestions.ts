@@ -1,4 +1,4 @@
-import type { Area } from '../../casefile/casefile';
+import type { Area } from '../../casefile/parts/area';
 import { asking, type Asked } from '../questions';
 import { parseLength } from '../../kernel/typed/length';
 import { parseNumber } from '../../kernel/typed/number';

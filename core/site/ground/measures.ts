@@ -1,4 +1,4 @@
-import type { Measure, Shape } from '../../casefile/casefile';
+import type { Measure, Shape } from '../../casefile/parts/shape';
 import type { NumberRule } from '../../kernel/typed/number';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
@@ -20,6 +20,8 @@ export interface ShapeAt {
   /** Its place in the case file. */
   readonly at: string;
   readonly pace: Pace;
+  /** The coordinates of its outline, if it has one. */
+  readonly outline: string;
 }
 
 const LENGTH: NumberRule = { above: 0, max: 10_000 };

@@ -1,4 +1,4 @@
-import type { Measure } from '../../casefile/casefile';
+import type { Measure } from '../../casefile/parts/shape';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';

@@ -1,9 +1,9 @@
 /** Areas of all kinds of ground, by sums that can be done on paper, and the laws that areas keep. */
+import type { Area, GroundPart } from '../../casefile/parts/area';
+import { type Shape, EMPTY_SHAPE } from '../../casefile/parts/shape';
 import fc from 'fast-check';
 import { newCase } from '../../casefile/newCase';
-import type { Area, GroundPart, Shape } from '../../casefile/casefile';
 import { PlanContext } from '../../kernel/working/context';
-import { EMPTY_SHAPE } from '../../casefile/newCase';
 import { crossing, type Corner } from './crossing';
 import { Survey, type Ground } from './ground';
 import { shoelace } from '../../equations/ground/shoelace';
@@ -18,7 +18,16 @@ function piece(shape: Partial<Shape>, more: Partial<Area> = {}): Area {
 
 function survey(...areas: Area[]): { grounds: Ground[]; ctx: PlanContext } {
   const ctx = new PlanContext();
-  const all = new Survey(ctx, Object.fromEntries(areas.map((area) => [area.id, area])));
+  const attachments = Object.fromEntries(
+    areas.map(({ shape: { outline } }) => [
+      outline,
+      { id: outline, kind: 'outline' as const, text: outline },
+    ]),
+  );
+  const all = new Survey(ctx, {
+    areas: Object.fromEntries(areas.map((area) => [area.id, area])),
+    attachments,
+  });
   return { grounds: areas.map((area) => all.ground(area)), ctx };
 }
 

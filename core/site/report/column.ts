@@ -1,5 +1,6 @@
+import type { Report } from '../../casefile/parts/report';
+import type { Typed } from '../../casefile/parts/typed';
 import type { Analyte } from '../../catalog/analytes';
-import type { Report, Typed } from '../../casefile/casefile';
 import { own } from '../../kernel/typed/own';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';

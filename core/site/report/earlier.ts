@@ -1,4 +1,4 @@
-import type { Sample } from '../../casefile/casefile';
+import type { Sample } from '../../casefile/parts/sample';
 import type { AreaSlice } from '../../casefile/slice';
 import { parseDate, type IsoDate } from '../../kernel/typed/date';
 import type { PlanContext } from '../../kernel/working/context';

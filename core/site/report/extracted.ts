@@ -1,4 +1,4 @@
-import type { Typed } from '../../casefile/casefile';
+import type { Typed } from '../../casefile/parts/typed';
 import { FURROW_SLICE_IN } from '../../tables/ground/measuring';
 import { equivalentMass, SHARE_OF_ION, type Base } from '../../tables/molarMass';
 import { kilogramsPerHectareToPoundsPerAcre, volumeToPpm } from '../../kernel/units/convert';

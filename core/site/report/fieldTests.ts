@@ -3,7 +3,7 @@ import {
   type FieldReading,
   type Report,
   type ResultSource,
-} from '../../casefile/casefile';
+} from '../../casefile/parts/report';
 import type { AreaSlice } from '../../casefile/slice';
 import { parseDate, type IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';

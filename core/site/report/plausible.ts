@@ -1,5 +1,5 @@
+import type { Typed } from '../../casefile/parts/typed';
 import { BUFFERS, SATURATIONS, type Analyte } from '../../catalog/analytes';
-import { type Typed } from '../../casefile/casefile';
 import type { AreaSlice } from '../../casefile/slice';
 import type { Base } from '../../tables/molarMass';
 import { parseDate } from '../../kernel/typed/date';

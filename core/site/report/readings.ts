@@ -1,10 +1,10 @@
+import type { Area } from '../../casefile/parts/area';
 import {
   MORE_ANALYTES,
   OTHER_ANALYTES,
   type Analyte,
   type MoreAnalyte,
 } from '../../catalog/analytes';
-import { type Area } from '../../casefile/casefile';
 import type { AreaSlice } from '../../casefile/slice';
 import { asking, type Asked } from '../questions';
 import { TEXTURES } from '../../tables/lime/byTexture';

@@ -1,4 +1,4 @@
-import type { Typed } from '../../casefile/casefile';
+import type { Typed } from '../../casefile/parts/typed';
 import type { Nutrient, NutrientRates } from '../../catalog/nutrients';
 import { parseGrade, type Grade } from '../../kernel/typed/grade';
 import {

@@ -1,4 +1,6 @@
-import { sampleOf, type CaseFile, type Report, type Sample } from '../../casefile/casefile';
+import type { Report } from '../../casefile/parts/report';
+import { sampleOf, type Sample } from '../../casefile/parts/sample';
+import { type CaseFile } from '../../casefile/casefile';
 import { parseDate } from '../../kernel/typed/date';
 import { own } from '../../kernel/typed/own';
 

@@ -1,5 +1,5 @@
+import type { Typed } from '../../casefile/parts/typed';
 import type { OtherAnalyte } from '../../catalog/analytes';
-import type { Typed } from '../../casefile/casefile';
 import { CACO3_EQUIVALENT, equivalentMass, SHARE_OF_ION } from '../../tables/molarMass';
 import {
   microSiemensToDeciSiemens,

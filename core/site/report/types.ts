@@ -1,5 +1,7 @@
+import type { PastEntry } from '../../casefile/parts/past';
+import type { Report } from '../../casefile/parts/report';
+import type { Typed } from '../../casefile/parts/typed';
 import type { MoreAnalyte, OtherAnalyte } from '../../catalog/analytes';
-import type { PastEntry, Report, Typed } from '../../casefile/casefile';
 import type { Texture } from '../../tables/lime/byTexture';
 import type { IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';

@@ -1,7 +1,7 @@
+import type { Area } from '../../casefile/parts/area';
+import { EMPTY_SHAPE } from '../../casefile/parts/shape';
 import { lawnCase, type LawnInput } from '../../../test/cases';
 import { planCase } from '../../plan/plan';
-import { EMPTY_SHAPE } from '../../casefile/newCase';
-import type { Area } from '../../casefile/casefile';
 import type { AreaPlan } from '../../area/areaPlan';
 import { coresFor } from '../../equations/ground/cores';
 import { sampleName } from './sampleNames';

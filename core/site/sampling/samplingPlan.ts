@@ -1,4 +1,5 @@
-import { sampleOf, type Area } from '../../casefile/casefile';
+import { sampleOf } from '../../casefile/parts/sample';
+import type { Area } from '../../casefile/parts/area';
 import type { AreaSlice } from '../../casefile/slice';
 import type { Ground } from '../ground/ground';
 import type { Plant } from '../../catalog/plants/plants';

@@ -1,4 +1,4 @@
-import type { Paragraph } from '../../casefile/casefile';
+import type { Paragraph } from '../../casefile/parts/paragraph';
 import type { AreaPlan } from '../../area/areaPlan';
 import { foldTreatments, madeOf, treatmentsIn, type ByKind } from '../../treat/treatments';
 import { isTold, toldTreatments } from '../told';

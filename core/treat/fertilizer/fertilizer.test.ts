@@ -1,4 +1,4 @@
-import type { PastEntry } from '../../casefile/casefile';
+import type { PastEntry } from '../../casefile/parts/past';
 import { SHIPPED_MATERIALS } from '../../catalog/materials/materials';
 import { planCase } from '../../plan/plan';
 import { lawnCase, ORACLE, type LawnInput } from '../../../test/cases';

@@ -1,6 +1,6 @@
+import type { Area } from '../../casefile/parts/area';
 import { forbidsFood, leadOf } from '../../reading/lead';
 import { saltsTooHigh } from '../../reading/salts';
-import type { Area } from '../../casefile/casefile';
 import type { AreaGoal } from '../../site/goal';
 import { isEaten, PLANTS } from '../../catalog/plants/plants';
 import type { Readings } from '../../site/report/types';

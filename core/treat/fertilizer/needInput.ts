@@ -1,4 +1,4 @@
-import type { Area } from '../../casefile/casefile';
+import type { Area } from '../../casefile/parts/area';
 import type { AreaSlice } from '../../casefile/slice';
 import type { Ground } from '../../site/ground/ground';
 import type { AreaGoal } from '../../site/goal';

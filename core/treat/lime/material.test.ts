@@ -1,6 +1,6 @@
 /** What is spread: the label read once, materials that do not belong, magnesium, money. Invented data. */
+import type { Label } from '../../casefile/parts/label';
 import { lawnCase, ORACLE, type LawnInput } from '../../../test/cases';
-import type { Label } from '../../casefile/casefile';
 import { planCase } from '../../plan/plan';
 import { valueOf, type Figure } from '../../kernel/working/working';
 

@@ -1,6 +1,5 @@
-import type { Label } from '../../casefile/casefile';
+import { type Label, EMPTY_LABEL } from '../../casefile/parts/label';
 import type { AreaSlice } from '../../casefile/slice';
-import { EMPTY_LABEL } from '../../casefile/newCase';
 import type { LimeMaterial } from '../../catalog/materials/types';
 import { schemeOf, type FinenessScheme } from '../../tables/lime/fineness';
 import {

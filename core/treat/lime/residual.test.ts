@@ -1,4 +1,4 @@
-import type { PastEntry } from '../../casefile/casefile';
+import type { PastEntry } from '../../casefile/parts/past';
 import { planCase } from '../../plan/plan';
 import { lawnCase } from '../../../test/cases';
 

@@ -1,4 +1,4 @@
-import type { Label } from '../../casefile/casefile';
+import type { Label } from '../../casefile/parts/label';
 import type { LimeMaterial, SulfurMaterial } from '../../catalog/materials/types';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';

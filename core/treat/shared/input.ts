@@ -1,4 +1,4 @@
-import type { Area } from '../../casefile/casefile';
+import type { Area } from '../../casefile/parts/area';
 import type { AreaSlice } from '../../casefile/slice';
 import type { Materials } from '../../catalog/materials/materials';
 import type { Pack } from '../../catalog/packs/pack';

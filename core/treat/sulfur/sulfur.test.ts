@@ -2,12 +2,12 @@
  * Sulfur for acid-loving plants. Blueberries want 4.5 to 5.0, first aim 4.875. The table (lb S/100 ft² down to 4.5): loam
  * 2.4, 3.5, 4.6, 5.8 and sand 0.8, 1.2, 1.5, 1.9 from 5.5, 6.0, 6.5, 7.0; at 4.875 it is 1.2 × 0.75 = 0.9 and 0.3.
  */
+import type { PastEntry } from '../../casefile/parts/past';
 import fc from 'fast-check';
 import { fieldReport, lawnCase, type LawnInput } from '../../../test/cases';
 import { planCase } from '../../plan/plan';
 import type { Figure } from '../../kernel/working/working';
 import { PLANTS } from '../../catalog/plants/plants';
-import type { PastEntry } from '../../casefile/casefile';
 
 const BUSHES: LawnInput = {
   plant: 'blueberry',

@@ -1,7 +1,9 @@
+import { blankColumn } from '../../../core/casefile/parts/report';
+import { sampleOf, newSample } from '../../../core/casefile/parts/sample';
+import { newArea } from '../../../core/casefile/parts/area';
 import { decisionKey, DECISIONS } from '../../../core/casefile/decisions';
 import { nanoid } from 'nanoid';
-import { areasOf, sampleOf, type CaseFile } from '../../../core/casefile/casefile';
-import { blankColumn, newArea, newSample } from '../../../core/casefile/newCase';
+import { areasOf, type CaseFile } from '../../../core/casefile/casefile';
 import { PLANTS } from '../../../core/catalog/plants/plants';
 import { own } from '../../../core/kernel/typed/own';
 import type { Edit } from '../../../store/session';

@@ -1,3 +1,5 @@
+import { isCase } from '../../../core/casefile/isCase';
+import type { ValidatedCase } from '../../../files/schemas/caseFile';
 import { readCase } from '../../../store/cases';
 import { claimPage, livingPages } from '../../../store/mirror';
 import { forgetLeftovers, replayPending } from '../../../store/replay';
@@ -9,13 +11,18 @@ export type OpenedCase =
   | { readonly kind: 'missing' }
   | { readonly kind: 'refused'; readonly words: string; readonly document: unknown };
 
+/** What a document is: the validator, which is large, is fetched where there is something for it to say. */
+async function checkedCase(raw: unknown): Promise<ValidatedCase> {
+  if (isCase(raw)) return { kind: 'valid', file: raw };
+  const { validateCaseFile } = await import('../../../files/schemas/caseFile');
+  return validateCaseFile(raw);
+}
+
 /**
  * Opens a case: stores what a dead page had typed, reads and checks the document, and holds what
  * met another value for the advisor to choose.
  */
 export async function openCase(id: string): Promise<OpenedCase> {
-  // The check of documents is fetched while the case is still being read.
-  const checker = import('../../../files/schemas/caseFile');
   const page = claimPage();
   const living = await livingPages();
   const left = await replayPending(living, Date.now());
@@ -24,8 +31,7 @@ export async function openCase(id: string): Promise<OpenedCase> {
   if (read.kind === 'refused') {
     return { kind: 'refused', words: messageText(read.reason), document: read.raw };
   }
-  const { validateCaseFile } = await checker;
-  const checked = validateCaseFile(read.raw);
+  const checked = await checkedCase(read.raw);
   if (checked.kind === 'invalid') {
     return { kind: 'refused', words: messageText(checked.reason), document: read.raw };
   }

@@ -1,5 +1,5 @@
+import { EMPTY_LABEL } from '../../../core/casefile/parts/label';
 import { lawnCase, ORACLE } from '../../../test/cases';
-import { EMPTY_LABEL } from '../../../core/casefile/newCase';
 import { applyPatches } from '../../../store/patch';
 import { decisionPlace, labelPlace, sievePlace, textPlace, type Place } from './places';
 

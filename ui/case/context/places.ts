@@ -1,7 +1,8 @@
+import { type Label, EMPTY_LABEL } from '../../../core/casefile/parts/label';
+import { type Typed, emptyResult } from '../../../core/casefile/parts/typed';
 import { decisionKey, type Decision, type DecisionKind } from '../../../core/casefile/decisions';
 import type { Analyte } from '../../../core/catalog/analytes';
-import { type CaseFile, type Label, type Typed } from '../../../core/casefile/casefile';
-import { EMPTY_LABEL, emptyResult } from '../../../core/casefile/newCase';
+import { type CaseFile } from '../../../core/casefile/casefile';
 import type { Mesh } from '../../../core/tables/lime/fineness';
 import { own } from '../../../core/kernel/typed/own';
 import { valueAt, type Json } from '../../../store/patch';

@@ -1,10 +1,10 @@
 'use client';
 
+import { partsOf, type GroundPart } from '../../../core/casefile/parts/area';
+import { EMPTY_SHAPE } from '../../../core/casefile/parts/shape';
 import { ChoiceField } from '../../kit/ChoiceField';
 import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
-import { partsOf, type GroundPart } from '../../../core/casefile/casefile';
-import { EMPTY_SHAPE } from '../../../core/casefile/newCase';
 import { messageText } from '../../format/message';
 import { text } from '../../format/text';
 import { Button } from '../../kit/Button';

@@ -1,8 +1,9 @@
 'use client';
 
+import { sampleOf } from '../../../core/casefile/parts/sample';
+import { CLIPPINGS } from '../../../core/casefile/parts/area';
 import { ChoiceField } from '../../kit/ChoiceField';
 import type { ReactNode } from 'react';
-import { CLIPPINGS, sampleOf } from '../../../core/casefile/casefile';
 import { SITUATIONS } from '../../../core/catalog/situations';
 import type { PlantForm } from '../../../core/catalog/plants/plants';
 import { text } from '../../format/text';

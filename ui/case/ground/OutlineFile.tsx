@@ -1,6 +1,7 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
+import { outlineText } from '../../../core/casefile/parts/attachment';
 import type { Outline } from '../../../files/geojson';
 import type { LocatedFault } from '../../../files/located';
 import { download } from '../../files/download';
@@ -24,10 +25,11 @@ function called({ name }: Outline, index: number): string {
 
 /** An outline from a GeoJSON file, and the case's outlines into one. */
 export function OutlineFile({ at }: { at: string }): ReactNode {
-  const { session, plan } = useCase();
+  const { session, plan, state } = useCase();
   const [outcome, setOutcome] = useState<Outcome>();
-  const take = (outline: Outline, index: number): void => {
-    session.edit([{ path: `${at}/outline`, value: outline.outline }], `outline:${at}`);
+  const take = async (outline: Outline, index: number): Promise<void> => {
+    const id = await session.attach({ kind: 'outline', text: outline.outline });
+    session.edit([{ path: `${at}/outline`, value: id }], `outline:${id}`);
     setOutcome({ kind: 'read', name: called(outline, index), outline });
   };
   const read = async (file: File): Promise<void> => {
@@ -38,7 +40,7 @@ export function OutlineFile({ at }: { at: string }): ReactNode {
       return;
     }
     const [only, ...more] = result.outlines;
-    if (only && more.length === 0) take(only, 0);
+    if (only && more.length === 0) await take(only, 0);
     else setOutcome({ kind: 'choose', outlines: result.outlines });
   };
   const save = async (): Promise<void> => {
@@ -46,7 +48,8 @@ export function OutlineFile({ at }: { at: string }): ReactNode {
     const grounds = plan.areas.map((each) => ({
       name: areaName(each),
       squareFeet: 'absent' in each.ground.area ? null : each.ground.area.value.value,
-      outline: each.area.shape.kind === 'outline' ? each.area.shape.outline : '',
+      outline:
+        each.area.shape.kind === 'outline' ? outlineText(state.doc, each.area.shape.outline) : '',
     }));
     download('ground.geojson', [writeGeoJson(grounds)], 'application/geo+json');
   };
@@ -84,7 +87,9 @@ export function OutlineFile({ at }: { at: string }): ReactNode {
             <ul className="flex max-h-40 flex-wrap gap-2 overflow-y-auto py-1">
               {outcome.outlines.map((outline, index) => (
                 <li key={index}>
-                  <Button onClick={() => take(outline, index)}>{called(outline, index)}</Button>
+                  <Button onClick={() => void take(outline, index)}>
+                    {called(outline, index)}
+                  </Button>
                 </li>
               ))}
             </ul>

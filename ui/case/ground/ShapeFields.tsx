@@ -1,7 +1,12 @@
 'use client';
 
+import {
+  SHAPE_MEASURES,
+  SHAPES,
+  type Measure,
+  type Shape,
+} from '../../../core/casefile/parts/shape';
 import type { ReactNode } from 'react';
-import { SHAPES, type Measure, type Shape, type ShapeKind } from '../../../core/casefile/casefile';
 import { text } from '../../format/text';
 import { useCase } from '../context/caseContext';
 import { SelectField, TextArea, TextField } from '../fields/Fields';
@@ -9,27 +14,6 @@ import { measureName } from './measureNames';
 import { OutlineFile } from './OutlineFile';
 import { textPlace } from '../context/places';
 import { named } from '../../format/choices';
-
-const MEASURES: Readonly<Record<ShapeKind, readonly Measure[]>> = {
-  rectangle: ['length', 'width'],
-  circle: ['diameter'],
-  'square-feet': ['squareFeet', 'perimeter'],
-  rows: ['number', 'length', 'spacing'],
-  'raised-beds': ['number', 'length', 'width', 'depth'],
-  plants: ['number', 'diameter', 'trunk'],
-  triangle: ['sideA', 'sideB', 'sideC'],
-  'triangle-height': ['length', 'height'],
-  trapezoid: ['sideA', 'sideB', 'height'],
-  'four-sides': ['sideA', 'sideB', 'sideC', 'sideD', 'diagonal'],
-  ellipse: ['length', 'width'],
-  ring: ['diameter', 'inner'],
-  offsets: ['spacing', 'offsets'],
-  corners: ['points'],
-  outline: [],
-  'round-containers': ['number', 'diameter', 'depth'],
-  'box-containers': ['number', 'length', 'width', 'depth'],
-  unknown: [],
-};
 
 /** Measures that nobody needs: Enter passes them by. */
 const CHECKS: ReadonlySet<Measure> = new Set(['perimeter', 'depth']);
@@ -55,7 +39,7 @@ export function ShapeFields({ shape, at, whole = true }: ShapeFieldsProps): Reac
   const { doc } = useCase().state;
   const { kind } = shape;
   const kinds = SHAPES.filter((each) => whole || (each !== 'unknown' && each !== 'rows'));
-  const lengths = whole && MEASURES[kind].some((measure) => unitOf(measure) === 'unit.ft');
+  const lengths = whole && SHAPE_MEASURES[kind].some((measure) => unitOf(measure) === 'unit.ft');
   return (
     <>
       <div className="flex flex-wrap items-start gap-3">
@@ -64,7 +48,7 @@ export function ShapeFields({ shape, at, whole = true }: ShapeFieldsProps): Reac
           place={textPlace(doc, `${at}/kind`)}
           options={named('shape', kinds)}
         />
-        {MEASURES[kind].map((measure) => {
+        {SHAPE_MEASURES[kind].map((measure) => {
           const place = textPlace(doc, `${at}/${measure}`);
           const label = measureName(kind, measure);
           if (measure === 'points') return <TextArea key={measure} label={label} place={place} />;

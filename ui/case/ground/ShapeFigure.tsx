@@ -1,5 +1,5 @@
+import type { Measure, Shape } from '../../../core/casefile/parts/shape';
 import { memo, type ReactNode } from 'react';
-import type { Measure, Shape } from '../../../core/casefile/casefile';
 import { parseCorners, splitOffsets } from '../../../core/site/ground/irregular';
 import { readOutline } from '../../../core/site/ground/outlineArea';
 import { parseLength } from '../../../core/kernel/typed/length';
@@ -159,7 +159,7 @@ function mapped(text: string): Drawing | undefined {
 }
 
 /** The drawing of a shape from its typed measures; nothing until enough of them are there. */
-function drawingOf(shape: Shape): Drawing | undefined {
+function drawingOf(shape: Shape, outline: string): Drawing | undefined {
   const of = (measure: Measure): number => feet(shape[measure]) ?? 0;
   const all = (...measures: Measure[]): boolean => measures.every((each) => of(each) > 0);
   switch (shape.kind) {
@@ -245,7 +245,7 @@ function drawingOf(shape: Shape): Drawing | undefined {
       return { rings: [ring], marks: ring.map((at, index) => ({ measure: index + 1, at })) };
     }
     case 'outline':
-      return mapped(shape.outline);
+      return mapped(outline);
     case 'box-containers': {
       const wide = of('width') || 1;
       return strips({ ...shape, length: shape.length || '1' }, wide, wide * 1.2, [
@@ -294,6 +294,8 @@ function pathOf(ring: readonly Point[], place: (point: Point) => Point): string 
 
 interface ShapeFigureProps {
   readonly shape: Shape;
+  /** The coordinates of its outline, if it has one. */
+  readonly outline: string;
   readonly className: string;
   /** Whether its measures are named on it. */
   readonly named?: boolean;
@@ -302,8 +304,8 @@ interface ShapeFigureProps {
 /** Ground as a small shape, true in proportion; dashed where its outline is not known. */
 export const ShapeFigure = memo(Drawing);
 
-function Drawing({ shape, className, named = false }: ShapeFigureProps): ReactNode {
-  const drawing = drawingOf(shape);
+function Drawing({ shape, outline, className, named = false }: ShapeFigureProps): ReactNode {
+  const drawing = drawingOf(shape, outline);
   const place = drawing && fitted(drawing, named ? EDGE.named : EDGE.plain);
   return (
     <svg

@@ -1,5 +1,6 @@
 'use client';
 
+import { outlineText } from '../../../core/casefile/parts/attachment';
 import type { ReactNode } from 'react';
 import { text } from '../../format/text';
 import { Figure } from '../../working/Figure';
@@ -58,13 +59,18 @@ function Result(): ReactNode {
 
 /** The shape of the ground, its measures, a figure of it, and what it comes to. */
 export function Size(): ReactNode {
-  const { area } = useCase();
+  const { area, state } = useCase();
   const { id, shape } = area.area;
   return (
     <>
       <ShapeFields shape={shape} at={`areas/${id}/shape`} />
       <div className="mt-3 flex items-center gap-5">
-        <ShapeFigure shape={shape} className="h-36 w-54 shrink-0" named />
+        <ShapeFigure
+          shape={shape}
+          outline={outlineText(state.doc, shape.outline)}
+          className="h-36 w-54 shrink-0"
+          named
+        />
         <Result />
       </div>
     </>

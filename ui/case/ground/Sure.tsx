@@ -1,7 +1,7 @@
 'use client';
 
+import { MEASURED_BY } from '../../../core/casefile/parts/area';
 import type { ReactNode } from 'react';
-import { MEASURED_BY } from '../../../core/casefile/casefile';
 import { USUAL_ERROR } from '../../../core/tables/ground/measuring';
 import { text } from '../../format/text';
 import { Figure } from '../../working/Figure';

@@ -1,4 +1,4 @@
-import type { Measure, ShapeKind } from '../../../core/casefile/casefile';
+import type { Measure, ShapeKind } from '../../../core/casefile/parts/shape';
 import type { NamesIn } from '../../../core/kernel/messages/msg';
 import { nameFrom } from '../../format/text';
 

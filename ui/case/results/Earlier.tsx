@@ -1,9 +1,10 @@
 'use client';
 
+import type { PastEntry } from '../../../core/casefile/parts/past';
+import { type Report, blankColumn, newReport } from '../../../core/casefile/parts/report';
 import { nanoid } from 'nanoid';
 import { useId, useState, type ReactNode } from 'react';
-import type { CaseFile, PastEntry, Report } from '../../../core/casefile/casefile';
-import { blankColumn, newReport } from '../../../core/casefile/newCase';
+import type { CaseFile } from '../../../core/casefile/casefile';
 import { layoutOf, linesOf, type Layout } from '../../../core/casefile/layouts';
 import { reportsOf } from '../../../core/site/report/reports';
 import { parseDate } from '../../../core/kernel/typed/date';

@@ -1,14 +1,14 @@
 'use client';
 
-import { nanoid } from 'nanoid';
-import type { ReactNode } from 'react';
 import {
   KIT_CLASSES,
   LIGHTS,
   type FieldReading,
   type Report,
-} from '../../../core/casefile/casefile';
-import { newReport } from '../../../core/casefile/newCase';
+  newReport,
+} from '../../../core/casefile/parts/report';
+import { nanoid } from 'nanoid';
+import type { ReactNode } from 'react';
 import { readingsOf, USUAL_RESOLUTION } from '../../../core/site/report/fieldTests';
 import type { Json } from '../../../store/patch';
 import { useCase } from '../context/caseContext';

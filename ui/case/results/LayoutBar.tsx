@@ -1,10 +1,10 @@
 'use client';
 
+import type { Report } from '../../../core/casefile/parts/report';
 import { ChoiceField } from '../../kit/ChoiceField';
 import type { Analyte } from '../../../core/catalog/analytes';
 import { nanoid } from 'nanoid';
 import { useId, useState, type ReactNode } from 'react';
-import type { Report } from '../../../core/casefile/casefile';
 import {
   applyLayout,
   GENERIC_LAYOUTS,

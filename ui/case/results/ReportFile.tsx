@@ -1,8 +1,8 @@
 'use client';
 
+import { blankColumn } from '../../../core/casefile/parts/report';
 import { useState, type ReactNode } from 'react';
 import type { CaseFile } from '../../../core/casefile/casefile';
-import { blankColumn } from '../../../core/casefile/newCase';
 import { reportsOf } from '../../../core/site/report/reports';
 import { own } from '../../../core/kernel/typed/own';
 import type { NamedSample } from '../../../files/reportTable/sampleIndex';

@@ -1,8 +1,9 @@
 'use client';
 
+import type { Report } from '../../../core/casefile/parts/report';
+import type { Sample } from '../../../core/casefile/parts/sample';
 import { useState, type ReactNode } from 'react';
 import { ANALYTE_FACTS, type Analyte } from '../../../core/catalog/analytes';
-import type { Report, Sample } from '../../../core/casefile/casefile';
 import { TEXTURES } from '../../../core/tables/lime/byTexture';
 import { own } from '../../../core/kernel/typed/own';
 import { useCase } from '../context/caseContext';

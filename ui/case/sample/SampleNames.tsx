@@ -1,10 +1,10 @@
 'use client';
 
+import type { Sample } from '../../../core/casefile/parts/sample';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { nanoid } from 'nanoid';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import type { Sample } from '../../../core/casefile/casefile';
 import { sampleName as nameByPattern } from '../../../core/site/sampling/sampleNames';
 import { readOffice } from '../../../store/office';
 import { namesElsewhere } from '../../../store/sampleNames';

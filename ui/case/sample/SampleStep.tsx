@@ -1,7 +1,8 @@
 'use client';
 
+import { sampleOf } from '../../../core/casefile/parts/sample';
+import { DRAINAGES, SLOPES } from '../../../core/casefile/parts/area';
 import type { ReactNode } from 'react';
-import { DRAINAGES, sampleOf, SLOPES } from '../../../core/casefile/casefile';
 import { CLUES, type SchoolRow } from '../../../core/site/sampling/samplingPlan';
 import { CONFIDENCE, VARIATION } from '../../../core/tables/ground/sampling';
 import { formatDate } from '../../format/date';

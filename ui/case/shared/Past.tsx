@@ -1,8 +1,8 @@
 'use client';
 
+import { PAST_KINDS, type PastEntry } from '../../../core/casefile/parts/past';
 import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
-import { PAST_KINDS, type PastEntry } from '../../../core/casefile/casefile';
 import { text } from '../../format/text';
 import { Button } from '../../kit/Button';
 import { useCase } from '../context/caseContext';

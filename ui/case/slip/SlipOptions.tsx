@@ -1,11 +1,12 @@
 'use client';
 
+import type { Paragraph } from '../../../core/casefile/parts/paragraph';
 import { decisionKey } from '../../../core/casefile/decisions';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { nanoid } from 'nanoid';
 import { useId, useMemo, type ReactNode } from 'react';
-import { paragraphsOf, type CaseFile, type Paragraph } from '../../../core/casefile/casefile';
+import { paragraphsOf, type CaseFile } from '../../../core/casefile/casefile';
 import { isUnnamed } from '../../../core/tell/slip/unnamed';
 import { stockOf } from '../../../core/casefile/office';
 import { readOffice } from '../../../store/office';

@@ -1,0 +1,31 @@
+import { isNode, overEach, type Node } from './nodes';
+
+interface Outline extends Node {
+  readonly id: string;
+  readonly kind: 'outline';
+  readonly text: string;
+}
+
+/** Schema 5: outlines of maps are attachments, and a shape knows its own by its id. */
+export function toSchema5(document: Node): Record<string, unknown> {
+  const outlines: Outline[] = [];
+  const shaped = (holder: Node): Node => {
+    const { shape } = holder;
+    if (!isNode(shape) || typeof shape['outline'] !== 'string' || shape['outline'] === '') {
+      return holder;
+    }
+    const outline: Outline = {
+      id: `outline-${outlines.length + 1}`,
+      kind: 'outline',
+      text: shape['outline'],
+    };
+    outlines.push(outline);
+    return { ...holder, shape: { ...shape, outline: outline.id } };
+  };
+  const areas = overEach(document['areas'], (area) => ({
+    ...shaped(area),
+    parts: overEach(area['parts'], shaped),
+  }));
+  const attachments = Object.fromEntries(outlines.map((outline) => [outline.id, outline]));
+  return { ...document, areas, attachments };
+}
