@@ -26,12 +26,14 @@ beforeEach(async () => {
 afterEach(() => base.delete());
 
 async function opened(id = 'c1'): Promise<CaseSession> {
-  const read = await readCase(id, NOW, base);
+  // A session writes into the database of its own test, however late.
+  const here = base;
+  const read = await readCase(id, NOW, here);
   if (read.kind !== 'found') throw new Error('no case');
   return new CaseSession(read.row, {
     page: 'p1',
-    store: (caseId, patches, now, planOf) => patchCase(caseId, patches, now, base, planOf),
-    keep: (caseId, attachment) => keepAttachment(base, caseId, attachment),
+    store: (caseId, patches, now, planOf) => patchCase(caseId, patches, now, here, planOf),
+    keep: (caseId, attachment) => keepAttachment(here, caseId, attachment),
   });
 }
 

@@ -1,6 +1,8 @@
 /** Lines that are stored in one record. */
 export interface Bucket<T> {
   bucket: number;
+  /** Rises with each change, so that whoever has read it knows whether to read it again. */
+  rev: number;
   lines: T[];
 }
 
@@ -20,7 +22,7 @@ export function intoBuckets<T extends { id: string }>(lines: readonly T[]): Buck
   const buckets = new Map<number, Bucket<T>>();
   for (const line of lines) {
     const bucket = bucketOf(line.id);
-    const there: Bucket<T> = buckets.get(bucket) ?? { bucket, lines: [] };
+    const there: Bucket<T> = buckets.get(bucket) ?? { bucket, rev: 1, lines: [] };
     there.lines.push(line);
     buckets.set(bucket, there);
   }

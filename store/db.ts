@@ -59,7 +59,9 @@ export class AgrologosDb extends Dexie {
     this.version(3).stores({ caseIndex: null });
     this.version(4).stores({ packs: 'id' });
     // Outlines leave their documents when a case is next stored: its migration makes attachments of them.
-    this.version(5).stores({ attachments: 'key, caseId' });
+    this.version(5)
+      .stores({ attachments: 'key, caseId', deskLines: 'bucket, [bucket+rev]' })
+      .upgrade((change) => change.table('deskLines').toCollection().modify({ rev: 1 }));
   }
 }
 

@@ -2,7 +2,7 @@ import { INDEX_VERSION, type CaseIndexRow } from '../core/plan/deskLine';
 import { isDemo } from '../core/casefile/demo';
 import { db, type AgrologosDb } from './db';
 import { caseTables, deleteRows } from './caseRows';
-import { allLines, changeLines } from './lines';
+import { changeLines, LineReader } from './lines';
 
 /** Deleted cases can be brought back for this long. */
 const KEPT_AFTER_DELETION_MS = 30 * 86_400_000;
@@ -47,9 +47,12 @@ export interface Listed {
   readonly outdated: boolean;
 }
 
-/** The Desk's lines: those that stand on it, the last changed first, and the deleted ones. */
-export async function listCases(base = db): Promise<Listed> {
-  const [all, stored] = await Promise.all([allLines(base), base.cases.count()]);
+/**
+ * The Desk's lines: those that stand on it, the last changed first, and the deleted ones.
+ * @param reader what has read them before, so that it reads only what has changed
+ */
+export async function listCases(base = db, reader = new LineReader()): Promise<Listed> {
+  const [all, stored] = await Promise.all([reader.read(base), base.cases.count()]);
   all.sort((a, b) => b.changedAt - a.changedAt);
   const rows = all.filter(({ version }) => version === INDEX_VERSION);
   return {

@@ -4,7 +4,7 @@ import { lawnCase, ORACLE } from '../test/cases';
 import { bucketOf } from './buckets';
 import { AgrologosDb } from './db';
 import { indexRow } from '../core/plan/indexRow';
-import { allLines, changeLines, putLines } from './lines';
+import { allLines, changeLines, LineReader, putLines } from './lines';
 
 const line = indexRow(lawnCase(ORACLE), 1, 0);
 const named = (id: string, title = ''): CaseIndexRow => ({ ...line, id, title });
@@ -23,6 +23,27 @@ test('a thousand lines lie in few records, each is found, changed and taken away
   const after = await sorted(base);
   expect(after).toHaveLength(1000);
   expect(after).toEqual(expect.arrayContaining(['case-7 Weir', 'case-8 Fen', 'new Osier']));
+  await base.delete();
+});
+
+test('who has read the lines reads again only those of records that have changed', async () => {
+  const base = new AgrologosDb('reader');
+  await putLines(
+    base,
+    Array.from({ length: 500 }, (_none, index) => named(`case-${index}`)),
+  );
+  const reader = new LineReader();
+  const before = await reader.read(base);
+  expect(before).toHaveLength(500);
+  await putLines(base, [named('case-7', 'Weir')]);
+  await changeLines(base, ['case-8'], () => undefined);
+  const after = await reader.read(base);
+  expect(after.map(({ id, title }) => `${id} ${title}`).sort()).toEqual(await sorted(base));
+  const kept = new Set(before);
+  const again = after.filter((each) => !kept.has(each));
+  expect(again.map(({ id }) => id)).toContain('case-7');
+  // Two of the records at most: the others are the very same lines.
+  expect(new Set(again.map(({ id }) => bucketOf(id))).size).toBeLessThanOrEqual(2);
   await base.delete();
 });
 

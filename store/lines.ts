@@ -7,6 +7,26 @@ export async function allLines(base: AgrologosDb): Promise<CaseIndexRow[]> {
   return (await base.deskLines.toArray()).flatMap(({ lines }) => lines);
 }
 
+/** Reads every line again and again, but from the database only those of records that have changed. */
+export class LineReader {
+  private known = new Map<number, Bucket<CaseIndexRow>>();
+
+  /** Every line, in no order; those that have not changed are the very same objects. */
+  async read(base: AgrologosDb): Promise<CaseIndexRow[]> {
+    const keys: unknown = await base.deskLines.orderBy('[bucket+rev]').keys();
+    const present = keys as readonly (readonly [bucket: number, rev: number])[];
+    const changed = present.filter(([bucket, rev]) => this.known.get(bucket)?.rev !== rev);
+    const read = await base.deskLines.bulkGet(changed.map(([bucket]) => bucket));
+    const fresh = new Map(read.flatMap((each) => (each ? [[each.bucket, each] as const] : [])));
+    const next = present.flatMap(([bucket]) => {
+      const each = fresh.get(bucket) ?? this.known.get(bucket);
+      return each ? [[bucket, each] as const] : [];
+    });
+    this.known = new Map(next);
+    return next.flatMap(([, { lines }]) => lines);
+  }
+}
+
 /** Writes lines, each in the place of the one of the same id. Within a transaction of the caller. */
 export async function putLines(base: AgrologosDb, lines: readonly CaseIndexRow[]): Promise<void> {
   const arriving = intoBuckets(lines);
@@ -14,7 +34,7 @@ export async function putLines(base: AgrologosDb, lines: readonly CaseIndexRow[]
   const next = arriving.map(({ bucket, lines: fresh }, at): Bucket<CaseIndexRow> => {
     const ids = new Set(fresh.map(({ id }) => id));
     const staying = (stored[at]?.lines ?? []).filter(({ id }) => !ids.has(id));
-    return { bucket, lines: [...staying, ...fresh] };
+    return { bucket, rev: (stored[at]?.rev ?? 0) + 1, lines: [...staying, ...fresh] };
   });
   await base.deskLines.bulkPut(next);
 }
@@ -32,7 +52,7 @@ export async function changeLines(
     const lines = found.lines.flatMap((line) =>
       wanted.has(line.id) ? (change(line) ?? []) : line,
     );
-    return { ...found, lines };
+    return { ...found, rev: found.rev + 1, lines };
   });
   await base.deskLines.bulkPut(next);
 }

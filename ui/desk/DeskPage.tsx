@@ -15,6 +15,8 @@ import {
   purgeDeleted,
   restoreCase,
 } from '../../store/desk';
+import { db } from '../../store/db';
+import { LineReader } from '../../store/lines';
 import { leftovers, livingPages } from '../../store/mirror';
 import { useCommands, type Command } from '../commands/registry';
 import { text } from '../format/shell';
@@ -130,7 +132,8 @@ async function replayLeftovers(): Promise<void> {
 /** The caseload. */
 export function DeskPage(): ReactNode {
   const router = useRouter();
-  const cases = useLiveQuery(() => listCases());
+  const [reader] = useState(() => new LineReader());
+  const cases = useLiveQuery(() => listCases(db, reader), [reader]);
   const [justDeleted, setJustDeleted] = useState<string>();
   const [outcome, setOutcome] = useState<Outcome>();
   useEffect(() => {
