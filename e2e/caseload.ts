@@ -29,7 +29,7 @@ export function multiplyLines(page: Page, count: number): Promise<void> {
         });
         copies.set(number % 64, there);
       }
-      for (const [at, rows] of copies) lines.put({ bucket: at + 1000, lines: rows });
+      for (const [at, rows] of copies) lines.put({ bucket: at + 1000, rev: 1, lines: rows });
     };
     await new Promise<void>((resolve, reject) => {
       write.oncomplete = () => resolve();

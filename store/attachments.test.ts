@@ -119,6 +119,14 @@ test('a case that is removed for good takes it along', async () => {
   expect([await base.cases.count(), await base.attachments.count()]).toEqual([0, 0]);
 });
 
+test('a damaged case leaves as it is, and hides no other', async () => {
+  const damaged = { ...newCase('odd', '2027-10-04'), areas: { lawn: 7 } };
+  await base.cases.put({ id: 'odd', rev: 1, schema: 5, deletedAt: 0, doc: damaged });
+  const all = await documents();
+  expect(all.map(({ id }) => id).sort()).toEqual(['c1', 'odd']);
+  expect(all.find(({ id }) => id === 'odd')).toEqual(damaged);
+});
+
 test('a stored case of schema 4 gives its outline away when it is next read', async () => {
   const { attachments: _none, ...doc } = newCase('old', '2027-10-04');
   const { lawn } = doc.areas;

@@ -2,6 +2,7 @@
  * Cases as they are stored and as everything else knows them: a document is stored without its attachments, which lie
  * in a table of their own, so that an edit never writes a map or a picture again. Every way in and out leads through here.
  */
+import { isNode } from '../core/casefile/migrations/nodes';
 import type { CaseFile } from '../core/casefile/casefile';
 import type { Attachment } from '../core/casefile/parts/attachment';
 import type { AgrologosDb, AttachmentRow, StoredRow } from './db';
@@ -28,7 +29,9 @@ function rowOf(caseId: string, attachment: Attachment): AttachmentRow {
 const FIRST_WITH_ATTACHMENTS = 5;
 
 function joined({ doc, ...row }: StoredRow, stored: readonly AttachmentRow[]): CaseRow {
-  if (row.schema < FIRST_WITH_ATTACHMENTS) return { ...row, doc: doc as unknown as CaseFile };
+  // What is no document at all stays as it is, for whoever reads it to say so.
+  if (row.schema < FIRST_WITH_ATTACHMENTS || !isNode(doc))
+    return { ...row, doc: doc as unknown as CaseFile };
   const entries = stored.map(({ attachment }) => [attachment.id, attachment]);
   return { ...row, doc: { ...doc, attachments: Object.fromEntries(entries) } as CaseFile };
 }

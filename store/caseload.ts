@@ -1,6 +1,7 @@
 import type { CaseIndexRow } from '../core/plan/deskLine';
 import { nanoid } from 'nanoid';
 import { withUsedOnly, type CaseFile } from '../core/casefile/casefile';
+import { isCase } from '../core/casefile/isCase';
 import { migrate } from '../core/casefile/migrations/migrate';
 import type { Office } from '../core/casefile/office';
 import type { Pack } from '../core/catalog/packs/pack';
@@ -39,6 +40,11 @@ function breath(): Promise<void> {
   return new Promise((resolve) => setTimeout(resolve));
 }
 
+/** A document as it leaves: a case with what is named in it; one that is damaged as it is, rather than not at all. */
+function leaving(document: unknown): CaseFile {
+  return isCase(document) ? withUsedOnly(document) : (document as CaseFile);
+}
+
 /** Every case that stands on the Desk, as documents of the present schema. */
 export async function* allCases(
   onProgress: (progress: Progress) => void,
@@ -50,10 +56,7 @@ export async function* allCases(
     for (const row of rows) {
       if (!row) continue;
       const migrated = migrate(row.doc);
-      // A case that this version cannot read leaves as it is, rather than not at all.
-      if (migrated.kind === 'document')
-        yield withUsedOnly(migrated.document as unknown as CaseFile);
-      else yield row.doc;
+      yield leaving(migrated.kind === 'document' ? migrated.document : row.doc);
     }
     onProgress({ done: Math.min(at + AT_ONCE, ids.length), total: ids.length });
     await breath();
@@ -63,8 +66,7 @@ export async function* allCases(
 function sameDocument(stored: CaseRow, file: CaseFile): boolean {
   const migrated = migrate(stored.doc);
   if (migrated.kind !== 'document') return false;
-  const mine = withUsedOnly(migrated.document as unknown as CaseFile);
-  return same(mine as unknown as Json, withUsedOnly(file) as unknown as Json);
+  return same(leaving(migrated.document) as unknown as Json, leaving(file) as unknown as Json);
 }
 
 /** What a file brings: cases, and of a backup the office and its packs. */

@@ -40,7 +40,24 @@ async function scriptMs(cdp: CDPSession): Promise<number> {
   return 1000 * (metrics.find(({ name }) => name === 'ScriptDuration')?.value ?? NaN);
 }
 
+/** Counts what React puts on the page, by the hook that it looks for. As text: what compiles this file adds to functions. */
+async function countCommits(page: Page): Promise<void> {
+  await page.addInitScript(`
+    window.commits = 0;
+    window.__REACT_DEVTOOLS_GLOBAL_HOOK__ = {
+      supportsFiber: true,
+      inject: () => 1,
+      onCommitFiberRoot: () => { window.commits += 1; },
+      onCommitFiberUnmount: () => {},
+    };`);
+}
+
+function commitsOf(page: Page): Promise<number> {
+  return page.evaluate(() => (window as unknown as { commits: number }).commits);
+}
+
 interface Typed {
+  readonly commits: number;
   readonly frame: number;
   readonly script: number;
   readonly nodes: number;
@@ -59,6 +76,7 @@ async function typing(page: Page, cdp: CDPSession, field: Locator): Promise<Type
     }).observe({ type: 'longtask' });
   });
   const before = await scriptMs(cdp);
+  const commits = await commitsOf(page);
   const times: number[] = [];
   for (let key = 0; key < KEYS; key += 1) {
     times.push(await keyToFrame(page, key % 2 === 0 ? '1' : 'Backspace'));
@@ -67,6 +85,7 @@ async function typing(page: Page, cdp: CDPSession, field: Locator): Promise<Type
   await page.locator('[data-save="saved"]').waitFor();
   return {
     frame: median(times),
+    commits: ((await commitsOf(page)) - commits) / KEYS,
     script: (after - before) / KEYS,
     nodes: await page.evaluate(() => document.querySelectorAll('*').length),
     long: await page.evaluate(() => (window as unknown as { long: number }).long),
@@ -107,17 +126,40 @@ async function bringIn(page: Page, count: number): Promise<string> {
   return `${ORIGIN}/case?id=${file.id}&area=a1`;
 }
 
+/** Opens cases with a processor four times slower and nothing in the cache: the whole one against the empty one. */
+async function benchOpening(page: Page, empty: string, whole: string): Promise<void> {
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+  await cdp.send('Network.enable');
+  await cdp.send('Network.setCacheDisabled', { cacheDisabled: true });
+  const opened = async (address: string): Promise<number> => {
+    const times: number[] = [];
+    for (let turn = 0; turn < 3; turn += 1) {
+      await page.goto(`${address}&step=ground`);
+      await page.locator('#worksheet').waitFor();
+      times.push(await page.evaluate(() => performance.now()));
+    }
+    return median(times);
+  };
+  const [least, most] = [await opened(empty), await opened(whole)];
+  await cdp.detach();
+  console.log(`twelve areas with a slow processor: ${most.toFixed(0)} ms until the worksheet`);
+  tell('  ÷ an empty case', most / least);
+}
+
 async function benchCase(page: Page): Promise<void> {
+  await countCommits(page);
   await page.goto(`${ORIGIN}/`);
   await page.getByRole('button', { name: /^New case/ }).click();
   await page.waitForURL(/\/case/);
-  const empty = await typedInto(page, page.url().replace(/&step=.*/, ''));
+  const blank = page.url().replace(/&step=.*/, '');
+  const empty = await typedInto(page, blank);
   const show = (words: string, results: readonly Typed[]): void =>
-    results.forEach(({ frame, script, nodes, long }, at) => {
+    results.forEach(({ frame, script, commits, nodes, long }, at) => {
       const label = String(FIELDS[at]?.[0]);
       const base = empty[at];
       console.log(
-        `${words}, ${label}: ${frame.toFixed(1)} ms a key, ${script.toFixed(1)} ms of script, ${nodes} nodes, ${long} long tasks`,
+        `${words}, ${label}: ${frame.toFixed(1)} ms a key, ${script.toFixed(1)} ms of script, ${commits.toFixed(1)} commits, ${nodes} nodes, ${long} long tasks`,
       );
       if (base && base.frame !== frame) {
         tell('  ÷ the same with an empty plan', frame / base.frame, 1.5);
@@ -127,6 +169,7 @@ async function benchCase(page: Page): Promise<void> {
   for (const count of [1, 4, 12]) {
     const address = await bringIn(page, count);
     show(`${count} areas`, await typedInto(page, address));
+    if (count === 12) await benchOpening(page, blank, address);
   }
 }
 
@@ -147,7 +190,27 @@ function plainList(page: Page): Promise<number> {
   }, LINES);
 }
 
+/** Milliseconds until a line that is deleted is gone. */
+async function deleteOne(page: Page): Promise<number> {
+  await page.goto(`${ORIGIN}/`);
+  const line = page.locator('[data-case-link]').first();
+  await line.waitFor();
+  const name = await line.textContent();
+  return page.evaluate(async (title) => {
+    const button = [...document.querySelectorAll('button')].find((each) =>
+      each.getAttribute('aria-label')?.startsWith('Delete'),
+    );
+    const started = performance.now();
+    button?.click();
+    while (document.querySelector('[data-case-link]')?.textContent === title) {
+      await new Promise((resolve) => setTimeout(resolve));
+    }
+    return performance.now() - started;
+  }, name);
+}
+
 async function benchDesk(page: Page): Promise<void> {
+  const few = median([await deleteOne(page), await deleteOne(page)]);
   await multiplyLines(page, LINES);
   await page.addInitScript(() => {
     const marks = window as unknown as { firstLine?: number };
@@ -164,6 +227,8 @@ async function benchDesk(page: Page): Promise<void> {
   const first = await page.evaluate(
     () => (window as unknown as { firstLine?: number }).firstLine ?? NaN,
   );
+  await page.getByRole('button', { name: /^All/ }).click();
+  tell('one changed line ÷ that of a small Desk', (await deleteOne(page)) / few, 2);
   await page.getByRole('button', { name: /^All/ }).click();
   const search = page.getByLabel('Find a case', { exact: true });
   await search.focus();
