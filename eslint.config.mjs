@@ -30,7 +30,10 @@ const config = [
       ],
       eqeqeq: 'error',
       // A named type that follows from a value: its name is what errors tell.
-      '@typescript-eslint/no-empty-object-type': ['error', { allowInterfaces: 'with-single-extends' }],
+      '@typescript-eslint/no-empty-object-type': [
+        'error',
+        { allowInterfaces: 'with-single-extends' },
+      ],
     },
   },
   {

@@ -127,6 +127,9 @@ test('Heron’s own triangle', () => {
   const lawn = newCase('c', '2027-10-04').areas['lawn'];
   if (!lawn) throw new Error('no lawn');
   const shape = { ...lawn.shape, kind: 'triangle' as const, sideA: '13', sideB: '14', sideC: '15' };
-  const ground = new Survey(new PlanContext(), { areas: {}, attachments: {} }).ground({ ...lawn, shape });
+  const ground = new Survey(new PlanContext(), { areas: {}, attachments: {} }).ground({
+    ...lawn,
+    shape,
+  });
   expect(ground.area).toMatchObject({ value: { value: 84, unit: 'ft2' } });
 });
