@@ -3,7 +3,7 @@ import { App, expect, test } from './app';
 const RESULTS: readonly (readonly [string, string, string])[] = [
   ['pH (in water)', '61', '61 is outside 3 to 10.'],
   ['pH (in water)', '6,1', '“6,1” has a comma. Did you mean 6.1?'],
-  ['pH (in water)', 'acidic', '“sour” is not a number.'],
+  ['pH (in water)', 'acidic', '“acidic” is not a number.'],
   ['SMP buffer pH', '8.2', '8.2 is outside 4 to 7.5.'],
   ['Organic matter', '140', '140 is outside 0 to 100.'],
   ['CEC', '-2', '-2 must be more than 0 and at most 200.'],

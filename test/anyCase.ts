@@ -28,6 +28,8 @@ import {
 } from '../core/casefile/decisions';
 import { ANALYTE_FACTS, ANALYTES, type Analyte } from '../core/catalog/analytes';
 import { type CaseFile } from '../core/casefile/casefile';
+import { MONTHS } from '../core/casefile/parts/climate';
+import { CLIMATE_CARDS } from '../core/catalog/climate/card';
 import { newCase } from '../core/casefile/newCase';
 import { SITUATIONS } from '../core/catalog/situations';
 import { SCHOOLS } from '../core/treat/fertilizer/schools';
@@ -111,6 +113,24 @@ function dayOf(dice: Dice): string {
   return dice.one(dice.chance(0.2) ? HALF_DAYS : DAYS);
 }
 
+/** A card, one that is typed whole, half or wrongly, one that nobody knows, or none. */
+function climateOf(dice: Dice): CaseFile['climate'] {
+  const card = dice.one(['', '', 'own', 'nowhere', ...CLIMATE_CARDS.map(({ id }) => id)]);
+  const whole = dice.chance(0.7);
+  const air = Object.fromEntries(
+    MONTHS.map((month, at) => [
+      month,
+      whole || dice.chance(0.8) ? String(dice.one([20, 40]) + 3 * Math.min(at, 11 - at) * 2) : '',
+    ]),
+  );
+  return {
+    card,
+    air,
+    lastFrost: dice.one(['', '4/21', '21 Apr', '2/29', 'in spring', '2027-05-09']),
+    firstFrost: dice.one(['', '10/3', '3 Oct', '4/1']),
+  };
+}
+
 const OUTLINES: CaseFile['attachments'] = Object.fromEntries(
   [
     '[[[[-84,42],[-84,42.001],[-84.001,42]]]]',
@@ -159,6 +179,7 @@ function areaOf(
     sharing: dice.chance(0.2)
       ? dice.some([...PLANT_IDS, plant, plant, ...STRANGE], 0.03).slice(0, 20)
       : [],
+    plantedOn: dice.chance(0.5) ? '' : dayOf(dice),
     clippings: dice.one(CLIPPINGS),
     shape: shapeOf(dice),
     parts: dice.chance(0.3) ? partsOf(dice, ids) : {},
@@ -368,6 +389,7 @@ export function anyCase(seed: number): CaseFile {
       ? { t1: { id: 't1', order: 1, name: 'Words', text: 'First.\n\nSecond.' } }
       : {},
     attachments: OUTLINES,
+    climate: climateOf(dice),
     sampling: { fee: numberOf(dice), days: numberOf(dice) },
   };
 }

@@ -5,6 +5,7 @@ import { SHIPPED_MATERIALS } from '../catalog/materials/materials';
 import { NEWEST_PACKS, SHIPPED_PACK } from '../catalog/packs/shipped';
 import { PlanContext } from '../kernel/working/context';
 import type { Working } from '../kernel/working/working';
+import { climateOf } from '../site/climate';
 import { Survey } from '../site/ground/ground';
 import { planArea } from './planArea';
 import { vocabulariesOf } from './vocabularies';
@@ -26,7 +27,14 @@ test('an area may be planned twice in one plan: the same figures under ids of th
       const by = { pack: SHIPPED_PACK, packs: NEWEST_PACKS, materials: SHIPPED_MATERIALS };
       const slice = sliceOf(file, area, vocabulariesOf(area, by.materials, by.pack));
       const ground = new Survey(new PlanContext(), file).ground(area);
-      const input = { ...by, file: slice, area, ground, planFrom: ctx.date('', file.planFrom) };
+      const input = {
+        ...by,
+        file: slice,
+        area,
+        ground,
+        planFrom: ctx.date('', file.planFrom),
+        climate: climateOf(ctx, file),
+      };
       const first = planArea(ctx, input);
       const written = new Map<string, Working>(ctx.sheet.workings);
       const again = planArea(ctx.scoped('again'), input);

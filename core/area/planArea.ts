@@ -13,7 +13,10 @@ import { phOutlook } from '../outlook/phOutlook';
 import { isCalcareous } from '../reading/calcareous';
 import { readArea } from '../reading/reading';
 import { readSoilTest } from '../reading/soilTest';
-import { scheduleAll } from '../schedule/requests';
+import { scheduleAll, type DateRequest, type SlotRequest } from '../schedule/requests';
+import { LIME_FROM_NITROGEN_DAYS } from '../tables/lime/timing';
+import { limeGoesFirst } from '../treat/shared/limeRequest';
+import type { ClimateCard } from '../catalog/climate/card';
 import { goalOf } from '../site/goal';
 import type { Ground } from '../site/ground/ground';
 import { datesOf, summarizePast } from '../site/past';
@@ -36,6 +39,7 @@ export interface AreaInput {
   readonly packs: readonly Pack[];
   readonly materials: Materials;
   readonly planFrom: IsoDate | undefined;
+  readonly climate: ClimateCard | undefined;
 }
 
 /** Whether anything is known of an area's sample, or was seen when it was taken. */
@@ -52,17 +56,27 @@ function limedOnTop(ctx: PlanContext, file: AreaSlice, { id, situation }: Area):
 
 type Shared = Omit<Parameters<typeof planFertilizer>[1], 'limedOn'>;
 
+/** A request that keeps its distance from nitrogen that it would drive off. */
+function keptFrom<R extends DateRequest | SlotRequest>(request: R, of: readonly string[]): R {
+  const apart = { days: LIME_FROM_NITROGEN_DAYS, from: [], of };
+  return { ...request, apart: [...(request.apart ?? []), apart] };
+}
+
 /** What is put on: each planner proposes, one pass of the scheduler dates all of it. */
 function treat(ctx: PlanContext, { file, area }: AreaInput, shared: Shared): Treatments {
   const lime = planLime(ctx, shared);
   const sulfur = planSulfur(ctx, shared);
   const limedOn = limedOnTop(ctx, file, area);
   const fertilizer = planFertilizer(ctx, { ...shared, limedOn });
-  const dates = scheduleAll([
-    ...lime.requests,
-    ...(sulfur?.requests ?? []),
-    ...fertilizer.requests,
-  ]);
+  const dates = scheduleAll(
+    limeGoesFirst(shared)
+      ? [...lime.requests, ...(sulfur?.requests ?? []), ...fertilizer.requests]
+      : [
+          ...fertilizer.requests,
+          ...lime.requests.map((request) => keptFrom(request, fertilizer.limeKeepsFrom)),
+          ...(sulfur?.requests ?? []),
+        ],
+  );
   return {
     lime: lime.dated(dates),
     sulfur: sulfur?.dated(dates),
@@ -75,7 +89,7 @@ function treat(ctx: PlanContext, { file, area }: AreaInput, shared: Shared): Tre
  * in what comes back. What is typed and cannot be read is among the problems of the context.
  */
 export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
-  const { file, area, ground, pack, packs, materials, planFrom } = input;
+  const { file, area, ground, pack, packs, materials, planFrom, climate } = input;
   const plant = own(PLANTS, area.plant) ?? COOL_SEASON_LAWN;
   const goal = goalOf(ctx, file, area, plant);
   const readings = readReport(ctx, file, area.id, pack);
@@ -84,7 +98,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
   const soilTest = readSoilTest(ctx, { file, areaId: area.id, pack, packs }, readings);
   const { clues } = sampling;
   const reading = readArea(ctx, { file, area, plant, goal, pack, readings, soilTest, clues });
-  const on = { file, area, plant, goal, pack, materials, ground, readings, planFrom };
+  const on = { file, area, plant, goal, pack, materials, ground, readings, planFrom, climate };
   const treatments = treat(ctx, input, { ...on, soilTest });
   return {
     area,

@@ -3,6 +3,7 @@ import { validateCaseFile } from '../../files/schemas/caseFile';
 import { planCase } from '../plan/plan';
 import { migrate, type Migration } from './migrations/migrate';
 import { withUsedOnly } from './casefile';
+import { NO_CLIMATE } from './parts/climate';
 import { newCase } from './newCase';
 
 const frozen: unknown = JSON.parse(readFileSync('core/casefile/fixtures/case-v1.json', 'utf8'));
@@ -34,15 +35,17 @@ test('the outlines of a case of schema 4 become attachments, and nothing is lost
       areas: {
         lawn: {
           id: 'lawn',
+          plantedOn: '',
           shape: shape('outline-1'),
           parts: { p: { id: 'p', shape: shape('outline-2') } },
         },
-        bed: old.areas.bed,
+        bed: { ...old.areas.bed, plantedOn: '' },
       },
       attachments: {
         'outline-1': { id: 'outline-1', kind: 'outline', text: '[1]' },
         'outline-2': { id: 'outline-2', kind: 'outline', text: '[2]' },
       },
+      climate: NO_CLIMATE,
     },
   });
 });

@@ -13,6 +13,7 @@ import {
 import { DECISION } from './decisions';
 import { AREA, type Area } from './parts/area';
 import { ATTACHMENT } from './parts/attachment';
+import { CLIMATE } from './parts/climate';
 import { LABEL } from './parts/label';
 import { PARAGRAPH, type Paragraph } from './parts/paragraph';
 import { PAST_ENTRY } from './parts/past';
@@ -47,6 +48,7 @@ export const CASE = object({
   attachments: record(ATTACHMENT, 200),
   /** What a test costs, in US dollars a sample, and the days until a report is expected; as typed. */
   sampling: object({ fee: text, days: text }),
+  climate: CLIMATE,
 });
 export interface CaseFile extends Of<typeof CASE> {}
 

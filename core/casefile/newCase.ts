@@ -1,6 +1,7 @@
 import { USUAL_PACK } from '../catalog/packs/versions';
 import type { IsoDate } from '../kernel/typed/date';
 import { FORMAT, SCHEMA, type CaseFile } from './casefile';
+import { NO_CLIMATE } from './parts/climate';
 import { newArea } from './parts/area';
 import { columnPrintedAs, newReport, type PrintedAs } from './parts/report';
 import { newSample } from './parts/sample';
@@ -15,6 +16,8 @@ export interface CaseStart {
   readonly layout: string;
   /** What a test costs, and the days until its report, as typed. */
   readonly sampling: CaseFile['sampling'];
+  /** The climate card of the office; '' is none. */
+  readonly climate: string;
   /** The length of one of the advisor's paces, as typed. */
   readonly pace: string;
   /** Units and methods in which that laboratory prints. */
@@ -27,6 +30,7 @@ const USUAL_START: CaseStart = {
   laboratory: '',
   layout: '',
   sampling: { fee: '', days: '' },
+  climate: '',
   pace: '',
   results: {},
 };
@@ -65,5 +69,6 @@ export function newCase(id: string, today: IsoDate, start: CaseStart = USUAL_STA
     paragraphs: {},
     attachments: {},
     sampling: start.sampling,
+    climate: { ...NO_CLIMATE, card: start.climate },
   };
 }

@@ -30,6 +30,8 @@ export interface Office {
   readonly paper: Paper;
   /** The length of a pace of whoever measures, as typed. */
   readonly pace: string;
+  /** The climate card by which its cases are dated; '' is not chosen. */
+  readonly climate: string;
   /** How samples are named; see `sampleNames`. */
   readonly samplePattern: string;
   /** What a test costs in US dollars, and the days until its report; as typed. */
@@ -54,6 +56,7 @@ export const USUAL_OFFICE: Office = {
   contact: '',
   paper: 'letter',
   pace: '',
+  climate: '',
   samplePattern: '{yy}-{nnn}',
   sampleFee: '',
   sampleDays: '14',
@@ -81,6 +84,7 @@ export function caseStart(office: Office, house: Pack | null = null): CaseStart 
     layout: office.layout,
     sampling: { fee: office.sampleFee, days: office.sampleDays },
     pace: office.pace,
+    climate: office.climate,
     results: {
       p: { unit: soilUnit, method: pMethod },
       k: { unit: soilUnit, method: kMethod },

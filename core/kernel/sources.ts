@@ -274,6 +274,40 @@ export const SOURCES = {
     citation: 'The grade in the product’s name (N – P2O5 – K2O, % by weight)',
     standing: 'practice',
   },
+  normals: {
+    id: 'normals',
+    citation:
+      'NOAA NCEI, U.S. Climate Normals 1991–2020 (monthly means; frost and freeze probabilities), rounded',
+    standing: 'recalled',
+  },
+  'lawn-calendars': {
+    id: 'lawn-calendars',
+    citation:
+      'Lawn calendars of Purdue AY-22, Colorado State 7.202, North Carolina State AG-367, AG-431, AG-432, AG-381; Beard 1973',
+    standing: 'recalled',
+  },
+  'vegetable-side-dressing': {
+    id: 'vegetable-side-dressing',
+    citation:
+      'Virginia Coop. Ext. 426-323; Mid-Atlantic Commercial Vegetable Production Recommendations; Knott’s Handbook',
+    standing: 'recalled',
+  },
+  'fruit-programmes': {
+    id: 'fruit-programmes',
+    citation: 'NRAES-35, -55, -88; Michigan State E-2011; Ohio State HYG-1401 to 1423; IFAS HS1153',
+    standing: 'recalled',
+  },
+  'ornamental-programmes': {
+    id: 'ornamental-programmes',
+    citation:
+      'ANSI A300 (Part 2); Virginia, Clemson and Minnesota extension sheets on landscape plants',
+    standing: 'recalled',
+  },
+  'food-plots': {
+    id: 'food-plots',
+    citation: 'State extension sheets on wildlife food plots (sowing windows and nitrogen by crop)',
+    standing: 'recalled',
+  },
 } as const satisfies Record<string, Source>;
 
 export type SourceId = keyof typeof SOURCES;

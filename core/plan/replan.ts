@@ -7,6 +7,7 @@ import { areasOf, paragraphsOf, type CaseFile } from '../casefile/casefile';
 import { effortOf, MOST_EFFORT } from '../casefile/effort';
 import { sliceOf, type AreaSlice } from '../casefile/slice';
 import { SHIPPED_MATERIALS, type Materials } from '../catalog/materials/materials';
+import type { ClimateCard } from '../catalog/climate/card';
 import type { Pack } from '../catalog/packs/pack';
 import { NEWEST_PACKS, SHIPPED_PACK, SHIPPED_PACKS } from '../catalog/packs/shipped';
 import { msg } from '../kernel/messages/msg';
@@ -15,6 +16,7 @@ import { sameValue } from '../kernel/typed/sameValue';
 import { PlanContext, type Problems } from '../kernel/working/context';
 import { findingOf, type Finding } from '../kernel/working/finding';
 import { Workings, type SheetEntries } from '../kernel/working/workings';
+import { climateOf } from '../site/climate';
 import { Survey, type Ground } from '../site/ground/ground';
 import { findingsOf } from '../tell/findings';
 import { writeSlip } from '../tell/slip/slip';
@@ -42,8 +44,9 @@ interface Basis extends Written {
   readonly packs: readonly Pack[];
   readonly materials: Materials;
   readonly planFrom: IsoDate | undefined;
+  readonly climate: ClimateCard | undefined;
   readonly findings: readonly Finding[];
-  readonly madeFrom: Pick<CaseFile, 'pack' | 'house' | 'planFrom'> & PlanWith;
+  readonly madeFrom: Pick<CaseFile, 'pack' | 'house' | 'planFrom' | 'climate'> & PlanWith;
 }
 
 /** The ground of every area, or the fault with which measuring it ended. */
@@ -111,6 +114,7 @@ const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
   paragraphs: true,
   sampling: true,
   attachments: true,
+  climate: true,
 };
 const PLANNED_PARTS = Object.keys(PLANNED) as (keyof typeof PLANNED)[];
 
@@ -127,8 +131,8 @@ function faultOf(error: unknown): string {
 
 /** A case pinned to a pack that this version does not hold is planned with the shipped one, and says so. */
 function basisOf(file: CaseFile, by: PlanWith, before: Basis | undefined): Basis {
-  const { pack: wanted, house, planFrom } = file;
-  const madeFrom = { pack: wanted, house, planFrom, ...by };
+  const { pack: wanted, house, planFrom, climate } = file;
+  const madeFrom = { pack: wanted, house, planFrom, climate, ...by };
   if (before && sameValue(before.madeFrom, madeFrom)) return before;
   const { packs = SHIPPED_PACKS, materials = SHIPPED_MATERIALS } = by;
   const own = house ? [house] : [];
@@ -140,6 +144,7 @@ function basisOf(file: CaseFile, by: PlanWith, before: Basis | undefined): Basis
     packs: [...own, ...NEWEST_PACKS],
     materials,
     planFrom: ctx.date('planFrom', planFrom),
+    climate: climateOf(ctx, file),
     findings: pinned
       ? []
       : [findingOf('case', 'results', 'stop', 'packMissing', { pack: id, version })],
@@ -189,8 +194,8 @@ function areaRun(madeFrom: AreaRun['madeFrom']): AreaRun {
   if ('fault' in ground) return brokenRun(area, 'areaBroken', ground.fault, madeFrom);
   const ctx = new PlanContext();
   try {
-    const { pack, packs, materials, planFrom } = basis;
-    const by = { pack, packs, materials, planFrom };
+    const { pack, packs, materials, planFrom, climate } = basis;
+    const by = { pack, packs, materials, planFrom, climate };
     const plan = planArea(ctx, { ...by, file: slice, area, ground });
     const findings = findingsOf({ file: slice, plan, materials });
     return { plan, broken: undefined, findings, ...writtenIn(ctx), madeFrom };

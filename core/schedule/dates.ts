@@ -66,3 +66,30 @@ export function scheduleDoses(rules: DoseDates): IsoDate[] {
   }
   return dates;
 }
+
+/** What the scheduler needs to date applications that each have days of their own to lie within. */
+export interface SlotDates {
+  readonly slots: readonly { readonly from: IsoDate; readonly to: IsoDate }[];
+  readonly interval: { readonly days: number };
+  readonly apart: NonNullable<DoseDates['apart']>;
+}
+
+/** What a slot's last day stands for is a week or two: an application that keeps its distance may come so much later. */
+const GRACE_DAYS = 7;
+
+const ALL_YEAR: readonly SeasonWindow[] = [{ from: '01-01', to: '12-31' }];
+
+/**
+ * Dates applications each within its slot, in order: the first day of it, or the first later one that keeps its distance
+ * from other dates and from the one before. One that finds none within a week of its slot's end has no day.
+ */
+export function scheduleSlots({ slots, interval, apart }: SlotDates): (IsoDate | undefined)[] {
+  let free: IsoDate | undefined;
+  return slots.map(({ from, to }) => {
+    const earliest = free && free > from ? free : from;
+    const date = nextAllowed(earliest, { earliest, count: 1, interval, seasons: ALL_YEAR, apart });
+    if (!date || date > addDays(to, GRACE_DAYS)) return undefined;
+    free = addDays(date, interval.days);
+    return date;
+  });
+}

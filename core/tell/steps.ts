@@ -26,7 +26,7 @@ export function followingStep(step: StepId): StepId | undefined {
 const TYPED_IN: Readonly<Record<Exclude<StepId, 'slip'>, RegExp>> = {
   ground: /^areas\/(?!.*\/site\/)/,
   sample: /^areas\/.*\/site\/|^sampling\//,
-  results: /^(reports|samples|past)\/|^planFrom/,
+  results: /^(reports|samples|past|climate)\/|^planFrom/,
   reading: /^$/,
   ph: /^$/,
   feeding: /^$/,

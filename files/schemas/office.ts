@@ -38,6 +38,7 @@ const schema = Joi.object({
   signature: text,
   contact: text,
   pace: text,
+  climate: text,
   samplePattern: text,
   sampleFee: text,
   sampleDays: text,

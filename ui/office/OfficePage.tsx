@@ -11,6 +11,7 @@ import { housePacks } from '../../store/packs';
 import { ANALYTE_FACTS } from '../../core/catalog/analytes';
 import { GENERIC_LAYOUTS } from '../../core/casefile/layouts';
 import { packName } from '../packs/packName';
+import { climateOptions } from '../format/climate';
 import { named } from '../format/choices';
 import type { NamesIn } from '../../core/kernel/messages/msg';
 import { text } from '../format/text';
@@ -45,6 +46,12 @@ function Cases({ office }: { office: Office }): ReactNode {
         ...named('pack', Object.keys(PACK_VERSIONS)),
         ...house.map(({ id, pack }) => ({ value: id, words: packName(pack) })),
       ])}
+      <ChoiceField
+        label={text('results.climate')}
+        value={office.climate}
+        options={climateOptions(text('results.climateNone'))}
+        onChoose={(climate) => void changeOffice(() => ({ climate }))}
+      />
       <DraftField
         label={text('results.laboratory')}
         value={office.laboratory}

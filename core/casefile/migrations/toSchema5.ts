@@ -6,7 +6,7 @@ interface Outline extends Node {
   readonly text: string;
 }
 
-/** Schema 5: outlines of maps are attachments, and a shape knows its own by its id. */
+/** Schema 5: outlines of maps are attachments, and a shape knows its own by its id; a climate, and days of planting. */
 export function toSchema5(document: Node): Record<string, unknown> {
   const outlines: Outline[] = [];
   const shaped = (holder: Node): Node => {
@@ -24,8 +24,10 @@ export function toSchema5(document: Node): Record<string, unknown> {
   };
   const areas = overEach(document['areas'], (area) => ({
     ...shaped(area),
+    plantedOn: '',
     parts: overEach(area['parts'], shaped),
   }));
   const attachments = Object.fromEntries(outlines.map((outline) => [outline.id, outline]));
-  return { ...document, areas, attachments };
+  const climate = { card: '', air: {}, lastFrost: '', firstFrost: '' };
+  return { ...document, areas, attachments, climate };
 }

@@ -43,6 +43,8 @@ export const AREA = object({
   sharing: list(id, 20),
   situation: oneOf(SITUATIONS),
   clippings: oneOf(CLIPPINGS),
+  /** The day on which it was or will be planted or sown, where its year goes by that. */
+  plantedOn: text,
   shape: SHAPE,
   parts: record(GROUND_PART, 50),
   measuredBy: oneOf(MEASURED_BY),
@@ -77,6 +79,7 @@ export function newArea(
     sharing: [],
     situation,
     clippings: 'unknown',
+    plantedOn: '',
     shape: EMPTY_SHAPE,
     parts: {},
     measuredBy: '',

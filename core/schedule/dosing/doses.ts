@@ -2,7 +2,7 @@ import type { Parts } from '../../site/ground/measures';
 import { perThousandToTotal } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
-import { msg } from '../../kernel/messages/msg';
+import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { inHands, shareStep, type HandAmount } from './inHands';
 
@@ -13,6 +13,8 @@ type Count = Figure<Quantity<'doses', 'count'>>;
 /** One dressing: unrounded, as hands can do it, half of it for each direction, for each bed or row. */
 interface DoseAmount {
   readonly ordinal: number;
+  /** Product on this date, unrounded. */
+  readonly rate: DoseRate;
   readonly amount: Figure<Product>;
   readonly printed: Figure<Product>;
   readonly hands: HandAmount;
@@ -27,7 +29,7 @@ export type DoseRate = Figure<ProductRate> | Figure<Quantity<'lb/100ft', 'produc
 
 export interface DoseSet<R extends DoseRate = DoseRate> {
   readonly count: Count;
-  /** Product on one date, unrounded. */
+  /** Product on one date, unrounded; where dates differ, the most on any. */
   readonly rate: R;
   readonly total: Figure<Product>;
   readonly doses: readonly DoseAmount[];
@@ -70,7 +72,7 @@ function forEach(
 function oneDose(
   ctx: PlanContext,
   id: string,
-  ordinal: number,
+  { ordinal, rate }: Pick<DoseAmount, 'ordinal' | 'rate'>,
   amount: Figure<Product>,
   rest: Figure<Product> | undefined,
   limit: Figure<Product> | undefined,
@@ -93,7 +95,7 @@ function oneDose(
     'product',
   );
   const each = forEach(ctx, id, printed, limit, dealing);
-  return { ordinal, amount, printed, hands, perPass, bags, each };
+  return { ordinal, rate, amount, printed, hands, perPass, bags, each };
 }
 
 /** What is left of the total for the last of several dressings. */
@@ -138,7 +140,7 @@ export function dealOut<R extends DoseRate>(
       'product',
     );
     const rest = ordinal === n && n > 1 ? restOf(ctx, prefix, total, doses) : undefined;
-    doses.push(oneDose(ctx, id, ordinal, amount, rest, limit, dealing));
+    doses.push(oneDose(ctx, id, { ordinal, rate }, amount, rest, limit, dealing));
   }
   return { count, rate, total, doses, rounding: roundingOf(ctx, prefix, total, doses) };
 }
@@ -185,6 +187,102 @@ export function splitDoses(
       perThousandToTotal,
     );
   return dealOut(ctx, prefix, { count, rate: each, total, limit }, dealing);
+}
+
+/** A part of a rate that is put on at one time of the year, in one application or more. */
+export interface DosePart {
+  readonly share: number;
+  /** What is told of the share in the working. */
+  readonly label: Msg;
+}
+
+/** Doses of unequal parts, and which part each belongs to. */
+export interface DealtParts {
+  readonly set: DoseSet<Figure<ProductRate>>;
+  readonly partOf: readonly number[];
+}
+
+/**
+ * Splits a yearly rate of product by shares, and each share again where it would pass the cap. The amounts are rounded
+ * as hands can measure them and never over the cap.
+ *
+ * Absent figures and more than 24 applications give none.
+ */
+export function splitByShares(
+  ctx: PlanContext,
+  prefix: string,
+  rate: Figure<ProductRate>,
+  parts: readonly DosePart[],
+  cap: Figure<ProductRate> | undefined,
+  extent: Figure<Quantity<'1000ft2', 'ground'>>,
+  dealing: Dealing,
+): DealtParts {
+  const { sheet } = ctx;
+  const onGround = (id: string, label: Msg, each: Figure<ProductRate>): Figure<Product> =>
+    sheet.derive('multiply', { id, label }, [each, extent], perThousandToTotal);
+  const limit = cap && onGround(`${prefix}/limit`, msg('dose.limit'), cap);
+  const dealt = parts.map(({ share, label }, at) => {
+    const id = `${prefix}/part-${at + 1}`;
+    const named = { id: `${id}/share`, label, source: 'practice' } as const;
+    const fraction = ctx.constant(named, share, 'ratio', 'share');
+    const whole = sheet.multiply({ id, label }, [rate, fraction], 'lb/1000ft2', 'product');
+    const known = !('absent' in whole || 'absent' in extent || (cap && 'absent' in cap));
+    const most = cap && !('absent' in cap) ? cap.value.value : Infinity;
+    const times = known ? Math.max(1, Math.ceil(whole.value.value / most - 1e-9)) : 0;
+    return { id, whole, times };
+  });
+  const all = dealt.reduce((sum, { times }) => sum + times, 0);
+  const doses: DoseAmount[] = [];
+  const partOf: number[] = [];
+  dealt.forEach(({ id, whole, times }, at) => {
+    if (times === 0 || all > MOST_DOSES) return;
+    const counted = { id: `${id}/times`, label: msg('dose.count') };
+    const each = sheet.divide(
+      { id: `${id}/each`, label: msg('dose.each') },
+      [whole, ctx.constant(counted, times, 'doses', 'count')],
+      'lb/1000ft2',
+      'product',
+    );
+    for (let turn = 0; turn < times; turn += 1) {
+      const ordinal = doses.length + 1;
+      const name = `${prefix}/${ordinal}`;
+      const amount = onGround(`${name}/amount`, msg('dose.amount'), each);
+      doses.push(oneDose(ctx, name, { ordinal, rate: each }, amount, undefined, limit, dealing));
+      partOf.push(at);
+    }
+  });
+  const most = doses.map((dose) => dose.rate as Figure<ProductRate>);
+  const largest = most.reduce<Figure<ProductRate> | undefined>(
+    (found, each) =>
+      found && !('absent' in found) && !('absent' in each) && found.value.value >= each.value.value
+        ? found
+        : each,
+    undefined,
+  );
+  const total = onGround(
+    `${prefix}/total`,
+    msg('dose.total'),
+    sheet.add(
+      { id: `${prefix}/coming`, label: msg('dose.coming') },
+      dealt.map(({ whole }) => whole),
+      'lb/1000ft2',
+      'product',
+    ),
+  );
+  const count = ctx.constant(
+    { id: `${prefix}/count`, label: msg('dose.count') },
+    all,
+    'doses',
+    'count',
+  );
+  const set = {
+    count,
+    rate: largest ?? rate,
+    total,
+    doses,
+    rounding: roundingOf(ctx, prefix, total, doses),
+  };
+  return { set, partOf };
 }
 
 /** Adds printed amounts into one figure. */

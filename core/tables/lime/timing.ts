@@ -13,3 +13,6 @@ export const HALVES_ABOVE_TONS = 4;
 
 /** Most limestone at once on a plot that is not worked, tons on an acre. Common practice. */
 export const NO_TILL_TONS = 2;
+
+/** Days between lime and urea or ammonium on the surface, which it would drive off as ammonia. Common practice: 7 to 14. */
+export const LIME_FROM_NITROGEN_DAYS = 14;

@@ -30,10 +30,17 @@ function doseSentence(plan: AreaPlan, part: FertilizerProduct, dose: Application
     amount: { working: shownInHands(dose.amount.hands).id },
     material: msg(`material.${part.material.id}`),
   };
-  const told =
-    part.role === 'row' || plan.ground.known
-      ? msg('slip.feedDose', { ...params, how: howOf(plan, dose) })
-      : msg('slip.feedDosePerThousand', params);
+  const counted = part.role === 'row' || plan.ground.known;
+  if (dose.stage) {
+    const staged = { ...params, stage: msg(`stage.${dose.stage}`) };
+    const told = counted
+      ? msg('slip.feedStage', { ...staged, how: howOf(plan, dose) })
+      : msg('slip.feedStagePerThousand', staged);
+    return { kind: 'sentence', text: told };
+  }
+  const told = counted
+    ? msg('slip.feedDose', { ...params, how: howOf(plan, dose) })
+    : msg('slip.feedDosePerThousand', params);
   return { kind: 'sentence', text: told };
 }
 

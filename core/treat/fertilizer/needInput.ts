@@ -2,6 +2,7 @@ import type { Area } from '../../casefile/parts/area';
 import type { AreaSlice } from '../../casefile/slice';
 import type { Ground } from '../../site/ground/ground';
 import type { AreaGoal } from '../../site/goal';
+import type { ClimateCard } from '../../catalog/climate/card';
 import type { Plant } from '../../catalog/plants/plants';
 import type { SoilTest } from '../../reading/soilTest';
 import type { Readings } from '../../site/report/types';
@@ -19,4 +20,5 @@ export interface NeedInput {
   readonly soilTest: SoilTest;
   readonly ground: Ground;
   readonly planFrom: IsoDate | undefined;
+  readonly climate: ClimateCard | undefined;
 }

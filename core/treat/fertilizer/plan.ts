@@ -10,7 +10,7 @@ import { fertilizerHold, type FertilizerHold } from './hold';
 import { nutrientNeeds, type Needs } from './need';
 import { NUTRIENTS } from '../../catalog/nutrients';
 import { oneTripCandidates } from './oneTrip';
-import { candidatesFor } from './products';
+import { candidatesFor, losesAmmonia } from './products';
 import type {
   FertilizerInput,
   FertilizerOption,
@@ -61,14 +61,16 @@ function cautionsOf({ parts }: FertilizerOption): TreatmentCaution[] {
   return TREATMENT_CAUTIONS.filter((caution) => raised.has(caution));
 }
 
+/** Fertilizer but for its days, and which of its requests lime on top keeps its distance from. */
+interface FertilizerProposal extends Proposal<FertilizerTreatment> {
+  readonly limeKeepsFrom: readonly string[];
+}
+
 /**
  * The season's N, P2O5 and K2O of an area by every way there is; the products of the one that was decided for are what
  * is put on.
  */
-export function planFertilizer(
-  ctx: PlanContext,
-  input: FertilizerInput,
-): Proposal<FertilizerTreatment> {
+export function planFertilizer(ctx: PlanContext, input: FertilizerInput): FertilizerProposal {
   const { file, area, plant, materials } = input;
   const needs = nutrientNeeds(ctx, input);
   const hold = fertilizerHold(input.goal, input.readings, area);
@@ -118,5 +120,8 @@ export function planFertilizer(
     };
   };
   const requests = [usual, ...others].flatMap(({ parts }) => parts.map(({ request }) => request));
-  return { requests, dated };
+  const limeKeepsFrom = chosen.parts
+    .filter(({ material }) => losesAmmonia(material))
+    .map(({ request }) => request.id);
+  return { requests, limeKeepsFrom, dated };
 }

@@ -100,6 +100,11 @@ export function bears({ chloride, rules }: Plant, { also, nitrate }: Fertilizer)
   return !(nitrate && rules.includes('no-nitrate'));
 }
 
+/** Whether lime on top of it drives ammonia off: urea and ammonium, not what is organic. */
+export function losesAmmonia({ grade, organic }: Fertilizer): boolean {
+  return grade.N > 0 && !organic;
+}
+
 /** The fertilizers that may serve a role on a plant. Pesticide combinations never do. */
 export function candidatesFor(
   role: 'n' | 'p' | 'k',

@@ -1,10 +1,13 @@
 import type { Application } from '../shared/treated';
-import type { DateRequest, DatesOf } from '../../schedule/requests';
-import { limeRequestId } from '../shared/limeRequestId';
+import type { StageId } from '../../catalog/programmes/programme';
+import { LIME_FROM_NITROGEN_DAYS } from '../../tables/lime/timing';
+import type { DateRequest, DatesOf, SlotRequest } from '../../schedule/requests';
+import { limeGoesFirst, limeRequestId } from '../shared/limeRequest';
 import type { AreaSlice } from '../../casefile/slice';
 import {
   bagsFor,
   dealOut,
+  splitByShares,
   splitDoses,
   type Dealing,
   type DoseSet,
@@ -25,7 +28,8 @@ import { applicationLimits } from './need';
 import { NUTRIENTS } from '../../catalog/nutrients';
 import type { ProductPart } from './handOrder';
 import { capsOf, smallestRate } from './oneTrip';
-import { sharesOf } from './products';
+import { losesAmmonia, sharesOf } from './products';
+import { yearParts, type YearPart } from './programme';
 import type { FertilizerProduct, FertilizerInput } from './types';
 
 /** A bag of a fertilizer: what the bag at hand says, else what such bags usually hold. */
@@ -114,29 +118,41 @@ function halfOnLightSoil(
   return [half];
 }
 
-/** A product of the plan split under its caps; one trip is one dressing whose caps are met already. */
+/** The most of a product on one date: by the caps on its nutrients, and by what light soil holds; nothing where none applies. */
+function capFor(
+  ctx: PlanContext,
+  input: FertilizerInput,
+  part: ProductPart,
+): ProductPart['rate'] | undefined {
+  const prefix = `${input.area.id}/feed/${part.role}`;
+  // One trip is one application whose caps are met already.
+  if (part.role === 'one') return part.rate;
+  const rules = applicationLimits(input.pack, input.plant);
+  const caps = [
+    ...capsOf(ctx, prefix, part.material, part.shares, rules),
+    ...halfOnLightSoil(ctx, input, prefix, part),
+  ];
+  if (caps.length === 0) return undefined;
+  return smallestRate(ctx, { id: `${prefix}/cap`, label: msg('feed.productCap') }, caps);
+}
+
+/** A product of the plan in applications, and the parts of the plant's year that they belong to, where it has a programme. */
 function splitPart(
   ctx: PlanContext,
   input: FertilizerInput,
   part: ProductPart,
+  earliest: IsoDate | undefined,
   dealing: Dealing,
-): DoseSet {
-  const prefix = `${input.area.id}/feed/${part.role}`;
-  const rules = applicationLimits(input.pack, input.plant);
-  const caps =
-    part.role === 'one'
-      ? []
-      : [
-          ...capsOf(ctx, prefix, part.material, part.shares, rules),
-          ...halfOnLightSoil(ctx, input, prefix, part),
-        ];
-  const cap =
-    part.role === 'one'
-      ? part.rate
-      : caps.length > 0
-        ? smallestRate(ctx, { id: `${prefix}/cap`, label: msg('feed.productCap') }, caps)
-        : undefined;
-  return splitDoses(ctx, `${prefix}/dose`, part.rate, cap, input.ground.extent, dealing);
+): { readonly set: DoseSet; readonly parts: readonly YearPart[] | undefined } {
+  const prefix = `${input.area.id}/feed/${part.role}/dose`;
+  const cap = capFor(ctx, input, part);
+  const { extent } = input.ground;
+  const parts = yearParts(input, part.role, earliest);
+  if (!parts) {
+    return { set: splitDoses(ctx, prefix, part.rate, cap, extent, dealing), parts };
+  }
+  const { set, partOf } = splitByShares(ctx, prefix, part.rate, parts, cap, extent, dealing);
+  return { set, parts: partOf.flatMap((at) => parts[at] ?? []) };
 }
 
 /** The nutrients of a material whose single dose is capped on this ground. */
@@ -151,48 +167,63 @@ function cappedIn({ grade }: Fertilizer, input: FertilizerInput): ReadonlySet<st
 
 /** A product of the plan but for its days, and what it asks of the scheduler for them. */
 export interface UndatedProduct extends Omit<FertilizerProduct, 'applications'> {
-  readonly request: DateRequest;
+  readonly request: DateRequest | SlotRequest;
+  /** What the plant is at with each application, by its programme. */
+  readonly stages: readonly StageId[];
 }
 
 /**
- * What a product asks of the scheduler: days in season, apart from lime, and an interval apart from applications
- * of other products that bring the same capped nutrient, so that two never add up on one day.
+ * What a product asks of the scheduler: days in season or within its part of the plant's year, apart from lime where
+ * that is dated first, and an interval apart from applications of other products that bring the same capped nutrient, so
+ * that two never add up on one day.
  */
 function requestFor(
   input: FertilizerInput,
   { role, material }: Pick<FertilizerProduct, 'role' | 'material'>,
-  count: number,
+  split: { readonly set: DoseSet; readonly parts: readonly YearPart[] | undefined },
   earliest: IsoDate | undefined,
   before: readonly UndatedProduct[],
-): DateRequest {
+): DateRequest | SlotRequest {
   const { area, pack, plant, limedOn } = input;
   const { intervalDays, apartFromLimeDays, seasons } = applicationLimits(pack, plant);
   const mine = cappedIn(material, input);
   const clashing = before.filter((other) =>
     [...cappedIn(other.material, input)].some((each) => mine.has(each)),
   );
+  const id = `${area.id}/feed-${role}`;
+  const lime = limeGoesFirst(input) ? [limeRequestId(area.id)] : [];
+  const interval = { days: intervalDays.value };
+  const others = {
+    days: intervalDays.value,
+    from: [],
+    of: clashing.map(({ request }) => request.id),
+  };
+  if (split.parts) {
+    const fromLime = { days: LIME_FROM_NITROGEN_DAYS, from: limedOn, of: lime };
+    const apart = losesAmmonia(material) ? [fromLime, others] : [others];
+    return { id, slots: split.parts.map(({ slot }) => slot), interval, apart };
+  }
   return {
-    id: `${area.id}/feed-${role}`,
+    id,
     earliest,
-    count,
+    count: split.set.doses.length,
     seasons,
-    interval: { days: intervalDays.value },
-    apart: [
-      { days: apartFromLimeDays.value, from: limedOn, of: [limeRequestId(area.id)] },
-      { days: intervalDays.value, from: [], of: clashing.map(({ request }) => request.id) },
-    ],
+    interval,
+    apart: [{ days: apartFromLimeDays.value, from: limedOn, of: lime }, others],
   };
 }
 
 /** A product with its applications on the days that the scheduler gave. */
 export function onDates(
-  { request, ...product }: UndatedProduct,
+  { request, stages, ...product }: UndatedProduct,
   datesOf: DatesOf,
 ): FertilizerProduct {
   const applications = datesOf(request.id).flatMap((date, index): Application[] => {
     const amount = product.set.doses[index];
     const key = `${request.id}/${index + 1}`;
-    return amount ? [{ key, date, state: 'firm', amount }] : [];
+    const stage = stages[index];
+    if (!amount || !date) return [];
+    return [{ key, date, state: 'firm', amount, ...(stage ? { stage } : {}) }];
   });
   return { ...product, applications };
 }
@@ -209,14 +240,16 @@ export function splitProducts(
     const { role, material, rate } = part;
     const prefix = `${input.area.id}/feed/${role}`;
     const dealing = dealingOf(ctx, input, prefix, material);
-    const set = splitPart(ctx, input, part, dealing);
+    const dealt = splitPart(ctx, input, part, earliest, dealing);
+    const { set } = dealt;
     split.push({
       role,
       material,
       materialId: material.id,
       rate,
       set,
-      request: requestFor(input, part, set.doses.length, earliest, split),
+      request: requestFor(input, part, dealt, earliest, split),
+      stages: (dealt.parts ?? []).map(({ stage }) => stage),
       bag: dealing.bag,
       bags: bagsFor(ctx, `${prefix}/bags`, set.total, dealing.bag),
       reach: reachOf(ctx, prefix, dealing.bag, rate),
@@ -265,13 +298,15 @@ export function sideDressing(
   );
   const dealing = dealingOf(ctx, input, prefix, material);
   const set = dealOut(ctx, `${prefix}/dose`, { count, rate, total, limit: undefined }, dealing);
+  const parts = yearParts(input, 'row', earliest);
   return {
     role: 'row',
     material,
     materialId: material.id,
     rate,
     set,
-    request: requestFor(input, { role: 'row', material }, set.doses.length, earliest, []),
+    request: requestFor(input, { role: 'row', material }, { set, parts }, earliest, []),
+    stages: (parts ?? []).map(({ stage }) => stage),
     bag: dealing.bag,
     bags: bagsFor(ctx, `${prefix}/bags`, total, dealing.bag),
     reach: undefined,

@@ -2,7 +2,7 @@ import { decisionKey } from '../../casefile/decisions';
 import type { Application, Proposal, TreatmentCaution } from '../shared/treated';
 import type { LimeTreatment, LimeVerdict, PhStanding } from './types';
 import type { ProductRate } from '../shared/amounts';
-import { limeRequestId } from '../shared/limeRequestId';
+import { limeRequestId } from '../shared/limeRequest';
 import type { TreatInput } from '../shared/input';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
 import type { Situation } from '../../catalog/situations';
@@ -312,7 +312,13 @@ export function planLime(ctx: PlanContext, given: TreatInput): Proposal<LimeTrea
   };
   const request = requestFor(input, set, lastOn, taken);
   const dated = (datesOf: DatesOf): LimeTreatment => {
-    const applications = onDates(input, set, rate, taken, datesOf(request.id));
+    const applications = onDates(
+      input,
+      set,
+      rate,
+      taken,
+      datesOf(request.id).flatMap((date) => date ?? []),
+    );
     const waiting = applications.find(({ state }) => state === 'conditional');
     return {
       kind: 'lime',

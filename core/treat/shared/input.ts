@@ -1,5 +1,6 @@
 import type { Area } from '../../casefile/parts/area';
 import type { AreaSlice } from '../../casefile/slice';
+import type { ClimateCard } from '../../catalog/climate/card';
 import type { Materials } from '../../catalog/materials/materials';
 import type { Pack } from '../../catalog/packs/pack';
 import type { Plant } from '../../catalog/plants/plants';
@@ -20,4 +21,6 @@ export interface TreatInput {
   readonly ground: Ground;
   readonly readings: Readings;
   readonly planFrom: IsoDate | undefined;
+  /** The climate that the days of a plant's year follow from; nothing where none is chosen. */
+  readonly climate: ClimateCard | undefined;
 }

@@ -1,16 +1,19 @@
 import type { DecisionKind, Settlement } from '../../casefile/decisions';
+import type { StageId } from '../../catalog/programmes/programme';
 import type { MaterialId } from '../../catalog/materials/types';
 import type { IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { Figure } from '../../kernel/working/working';
 import type { DoseRate, DoseSet } from '../../schedule/dosing/doses';
-import type { DateRequest, DatesOf } from '../../schedule/requests';
+import type { DateRequest, DatesOf, SlotRequest } from '../../schedule/requests';
 
 /** One application on a date. The key is the same from run to run. */
 export interface Application {
   readonly key: string;
   readonly date: IsoDate;
   readonly state: 'firm' | 'conditional';
+  /** What the plant is at then, where its programme says; the day then stands for its week. */
+  readonly stage?: StageId;
   readonly amount: DoseSet['doses'][number];
 }
 
@@ -60,6 +63,6 @@ export interface Treated<Kind extends string> {
  * days that come back.
  */
 export interface Proposal<T> {
-  readonly requests: readonly DateRequest[];
+  readonly requests: readonly (DateRequest | SlotRequest)[];
   readonly dated: (dates: DatesOf) => T;
 }

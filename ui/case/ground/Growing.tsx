@@ -2,6 +2,7 @@
 
 import { ChoiceField } from '../../kit/ChoiceField';
 import type { ReactNode } from 'react';
+import { programmeOf } from '../../../core/catalog/programmes/programmes';
 import { PLANTS } from '../../../core/catalog/plants/plants';
 import { own } from '../../../core/kernel/typed/own';
 import { quantity } from '../../../core/kernel/units/quantity';
@@ -12,8 +13,8 @@ import { Button } from '../../kit/Button';
 import { FigureText } from '../../working/FigureText';
 import { Openable } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
-import { SelectField } from '../fields/Fields';
-import { decisionPlace } from '../context/places';
+import { SelectField, TextField } from '../fields/Fields';
+import { decisionPlace, textPlace } from '../context/places';
 import { plantNotes, plantOptions } from '../../format/plantWords';
 
 function ph(value: number): string {
@@ -114,11 +115,26 @@ function Sharing(): ReactNode {
   );
 }
 
+/** When it was planted or sown, where its year goes by that. */
+function PlantedOn(): ReactNode {
+  const { area, state } = useCase();
+  if (!programmeOf(area.plant, false)?.planting) return null;
+  return (
+    <TextField
+      label={text('ground.plantedOn')}
+      place={textPlace(state.doc, `areas/${area.area.id}/plantedOn`)}
+      width="date"
+      stop={false}
+    />
+  );
+}
+
 /** What there is to say and to choose of what grows on a piece of ground. */
 export function Growing(): ReactNode {
   return (
     <>
-      <div className="mt-3 empty:hidden">
+      <div className="mt-3 flex flex-wrap gap-x-5 gap-y-2 empty:hidden">
+        <PlantedOn />
         <Window />
       </div>
       <Notes />

@@ -21,6 +21,7 @@ import { NextButton } from '../shared/NextButton';
 import { giveSample } from '../context/groundEdits';
 import { Past } from '../shared/Past';
 import { ReportFile } from './ReportFile';
+import { ClimateFields } from './ClimateFields';
 import { decisionPlace, resultPlace, textPlace } from '../context/places';
 import { named } from '../../format/choices';
 
@@ -192,6 +193,9 @@ export function ResultsStep(): ReactNode {
             width="words"
           />
         </div>
+      </Section>
+      <Section title={text('results.year')}>
+        <ClimateFields />
       </Section>
       <Section title={text('results.labLime')}>
         <LaboratoryLime base={base} report={at} />

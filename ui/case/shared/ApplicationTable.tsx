@@ -21,16 +21,19 @@ export interface Dressed {
 
 function Row({ part, dose }: { part: Dressed; dose: Application }): ReactNode {
   const { area } = useCase();
-  const { date, state, amount } = dose;
+  const { date, state, amount, stage } = dose;
   const { hands, each, perPass } = amount;
   const lawn = area.plant.form === 'lawn';
   return (
     <OpenableRow columns={7}>
       <tr className="border-b border-rule-2">
-        <Cell>{formatDate(date)}</Cell>
+        <Cell>
+          {formatDate(date)}
+          {stage && <span className="block text-small text-ink-2">{text(`stage.${stage}`)}</span>}
+        </Cell>
         {part.material && <Cell>{text(`material.${part.material.id}`)}</Cell>}
         <Cell number>
-          <Figure id={part.set.rate.id} />
+          <Figure id={amount.rate.id} />
         </Cell>
         <Cell number>
           <Figure id={shownInHands(hands).id} bold={state === 'firm'} />

@@ -1,0 +1,215 @@
+import type { PlantId } from '../plants/plants';
+import {
+  at,
+  onDay,
+  planted,
+  withAll,
+  type Moment,
+  type Programme,
+  type StageId,
+} from './programme';
+
+const fruit = { source: 'fruit-programmes', standing: 'recalled' } as const;
+const ornamental = { source: 'ornamental-programmes', standing: 'recalled' } as const;
+
+type Dose = readonly [stage: StageId, from: Moment, to: Moment, N: number];
+
+/** All of the phosphate and potash with the first. */
+function yearly(
+  id: string,
+  cited: typeof fruit | typeof ornamental,
+  [stage, from, to, N]: Dose,
+  ...later: readonly Dose[]
+): Programme {
+  return {
+    id,
+    ...cited,
+    events: [
+      { stage, from, to, ...withAll(N) },
+      ...later.map(([next, start, end, share]) => ({
+        stage: next,
+        from: start,
+        to: end,
+        N: share,
+      })),
+    ],
+  };
+}
+
+const budBreak = (N: number): Dose => ['budBreak', at('last-frost', -4), at('last-frost', -2), N];
+
+/** Bushes of acidic soil: half at bud break, half five weeks on, nothing from July. */
+const blueberry = yearly('blueberry', fruit, budBreak(0.5), [
+  'fiveWeeksOn',
+  at('last-frost', 1),
+  at('last-frost', 3),
+  0.5,
+]);
+/** Nothing in spring on plants that bear in June: the fruit would be soft. */
+const strawberry = yearly(
+  'strawberry',
+  fruit,
+  ['renovation', at('last-frost', 8), at('last-frost', 11), 0.7],
+  ['lateAugust', onDay('08-15'), onDay('08-31'), 0.3],
+);
+const brambles = yearly('brambles', fruit, budBreak(0.5), [
+  'beforeBloom',
+  at('last-frost', 3),
+  at('last-frost', 5),
+  0.5,
+]);
+const earlySpring = yearly('fruit-early-spring', fruit, budBreak(1));
+const grape = yearly(
+  'grape',
+  fruit,
+  ['budSwell', at('last-frost', -3), at('last-frost', -1), 0.5],
+  ['fruitSet', at('last-frost', 6), at('last-frost', 8), 0.5],
+);
+const beforeBloom = yearly('pome-fruit', fruit, [
+  'beforeBloom',
+  at('last-frost', -5),
+  at('last-frost', -3),
+  1,
+]);
+const stone = yearly('stone-fruit', fruit, [
+  'budSwell',
+  at('last-frost', -5),
+  at('last-frost', -3),
+  1,
+]);
+const peach = yearly(
+  'peach',
+  fruit,
+  ['budSwell', at('last-frost', -5), at('last-frost', -3), 0.67],
+  ['shuckSplit', at('last-frost', 1), at('last-frost', 4), 0.33],
+);
+const warmTree = yearly(
+  'fig-citrus',
+  fruit,
+  ['lateWinter', at('last-frost', -3), at('last-frost', -1), 0.34],
+  ['lateSpring', onDay('05-10'), onDay('05-25'), 0.33],
+  ['earlySummer', onDay('07-01'), onDay('07-15'), 0.33],
+);
+
+/** After bloom, and once more before July; shallow roots. */
+const afterBloom = yearly(
+  'acid-shrubs',
+  ornamental,
+  ['afterBloom', at('last-frost', 2), at('last-frost', 4), 0.5],
+  ['sixWeeks', at('last-frost', 6), at('last-frost', 7), 0.5],
+);
+const wakes = yearly('wakes-in-spring', ornamental, [
+  'beforeGrowth',
+  at('green-up', -3),
+  at('green-up', 3),
+  1,
+]);
+const hydrangea = yearly(
+  'hydrangea',
+  ornamental,
+  ['beforeGrowth', at('last-frost', -3), at('last-frost', 0), 0.5],
+  ['earlySummer', onDay('06-01'), onDay('06-15'), 0.5],
+);
+/** Nothing in the last six weeks before frost. */
+const rose = yearly(
+  'rose',
+  ornamental,
+  ['shootsUp', at('last-frost', -2), at('last-frost', 1), 0.34],
+  ['firstFlush', at('last-frost', 4), at('last-frost', 6), 0.33],
+  ['lastOfSummer', at('last-frost', 9), at('last-frost', 10), 0.33],
+);
+const perennial = yearly('perennials', ornamental, [
+  'shootsUp',
+  at('green-up', 2),
+  at('green-up', 6),
+  1,
+]);
+const twice = yearly(
+  'perennials-twice',
+  ornamental,
+  ['shootsUp', at('green-up', 2), at('green-up', 6), 0.5],
+  ['earlySummer', onDay('06-05'), onDay('06-25'), 0.5],
+);
+const annual: Programme = {
+  id: 'annual-flowers',
+  ...ornamental,
+  planting: { spring: at('last-frost', 1) },
+  events: [
+    { stage: 'beforePlanting', from: planted(-14), to: planted(7), ...withAll(0.5) },
+    { stage: 'fiveWeeksOn', from: planted(35), to: planted(45), N: 0.5 },
+  ],
+};
+/** At planting in autumn and as the leaves come up, never at or after bloom. */
+const springBulbs = yearly(
+  'spring-bulbs',
+  ornamental,
+  ['atAutumnPlanting', at('first-frost', -2), at('first-frost', 5), 0.5],
+  ['leavesUp', at('green-up', -4), at('green-up', 0), 0.5],
+);
+
+const of = <K extends PlantId>(plants: readonly K[], programme: Programme): Record<K, Programme> =>
+  Object.fromEntries(plants.map((id) => [id, programme])) as Record<K, Programme>;
+
+/** Programmes of fruit by plant. */
+export const FRUIT: Readonly<Record<string, Programme>> = {
+  ...of(['blueberry', 'rabbiteye-blueberry', 'cranberry', 'lingonberry'], blueberry),
+  strawberry,
+  ...of(['raspberry', 'blackberry'], brambles),
+  ...of(
+    ['currant-gooseberry', 'elderberry', 'kiwi', 'hazelnut', 'pecan', 'wine-grape'],
+    earlySpring,
+  ),
+  grape,
+  ...of(['apple', 'pear', 'pawpaw-persimmon'], beforeBloom),
+  ...of(['plum', 'cherry', 'apricot'], stone),
+  peach,
+  ...of(['fig', 'citrus'], warmTree),
+};
+
+/** Programmes of shrubs, trees and flowers by plant. */
+export const ORNAMENTALS: Readonly<Record<string, Programme>> = {
+  ...of(
+    ['azalea-rhododendron', 'camellia', 'gardenia', 'holly', 'mountain-laurel-pieris', 'heather'],
+    afterBloom,
+  ),
+  ...of(['hydrangea-blue', 'hydrangea-pink'], hydrangea),
+  rose,
+  ...of(
+    ['trees-and-shrubs', 'boxwood', 'lilac', 'forsythia', 'viburnum', 'yew', 'juniper', 'clematis'],
+    wakes,
+  ),
+  ...of(
+    [
+      'pin-oak',
+      'oak',
+      'red-maple',
+      'sugar-maple',
+      'river-birch',
+      'sweetgum',
+      'magnolia',
+      'dogwood',
+      'redbud',
+      'pine',
+      'spruce',
+      'fir',
+      'hemlock',
+      'arborvitae',
+    ],
+    wakes,
+  ),
+  ...of(['peony', 'hosta', 'daylily', 'bearded-iris', 'japanese-iris', 'lily'], perennial),
+  chrysanthemum: twice,
+  ...of(
+    [
+      'mixed-flowers',
+      'dahlia',
+      'gladiolus',
+      'marigold-zinnia',
+      'petunia',
+      'geranium',
+      'impatiens-begonia',
+    ],
+    annual,
+  ),
+  'tulip-daffodil': springBulbs,
+};

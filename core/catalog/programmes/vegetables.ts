@@ -1,0 +1,245 @@
+import {
+  at,
+  onDay,
+  planted,
+  withAll,
+  type Moment,
+  type Programme,
+  type StageId,
+} from './programme';
+
+const base = { source: 'vegetable-side-dressing', standing: 'recalled' } as const;
+
+/** When a crop is usually planted: weeks from the mean last frost, and the last weeks before the first for a fall crop. */
+const PLANTING = {
+  veryHardy: { spring: at('last-frost', -5), autumn: at('first-frost', -8) },
+  hardy: { spring: at('last-frost', -3), autumn: at('first-frost', -10) },
+  halfHardy: { spring: at('last-frost', -3), autumn: at('first-frost', -9) },
+  tender: { spring: at('last-frost', 1) },
+  beans: { spring: at('last-frost', 1), autumn: at('first-frost', -9) },
+  veryTender: { spring: at('last-frost', 2) },
+  autumn: { spring: at('first-frost', 0) },
+} as const satisfies Record<string, { readonly spring: Moment; readonly autumn?: Moment }>;
+
+type Beside = readonly [stage: StageId, days: number, N: number, within?: number];
+
+/** A share worked in before planting, with all of the phosphate and potash; the rest beside the row at stages. */
+function crop(
+  id: string,
+  planting: keyof typeof PLANTING,
+  before: number,
+  ...beside: readonly Beside[]
+): Programme {
+  return {
+    id,
+    ...base,
+    planting: PLANTING[planting],
+    events: [
+      { stage: 'beforePlanting', from: planted(-14), to: planted(7), ...withAll(before) },
+      ...beside.map(([stage, days, N, within = 10]) => ({
+        stage,
+        from: planted(days),
+        to: planted(days + within),
+        N,
+      })),
+    ],
+  };
+}
+
+const fruiting = crop(
+  'fruiting',
+  'tender',
+  0.45,
+  ['fruitSet', 38, 0.275],
+  ['monthLater', 64, 0.275],
+);
+const colesLong = crop('broccoli', 'hardy', 0.5, ['threeWeeks', 24, 0.27], ['heading', 45, 0.23]);
+const leafy = crop('leafy', 'hardy', 0.6, ['thirdGrown', 22, 0.4]);
+const roots = crop('roots', 'halfHardy', 0.55, ['topsFour', 38, 0.45]);
+const atOnce = (id: string, planting: keyof typeof PLANTING): Programme => crop(id, planting, 1);
+
+/** A perennial bed: half as it wakes, half after the last cutting. */
+function cutBed(id: string, first: number, last: number): Programme {
+  return {
+    id,
+    ...base,
+    events: [
+      {
+        stage: 'beforeGrowth',
+        from: at('last-frost', first),
+        to: at('last-frost', first + 3),
+        ...withAll(0.5),
+      },
+      {
+        stage: 'afterHarvest',
+        from: at('last-frost', last),
+        to: at('last-frost', last + 3),
+        N: 0.5,
+      },
+    ],
+  };
+}
+
+const perennialHerb: Programme = {
+  id: 'perennial-herbs',
+  ...base,
+  events: [
+    { stage: 'beforeGrowth', from: at('green-up', 1), to: at('green-up', 5), ...withAll(1) },
+  ],
+};
+
+const cutHerb = crop('cut-herbs', 'tender', 0.6, ['afterCutting', 30, 0.4]);
+
+/** Programmes of vegetables and herbs by plant. */
+export const VEGETABLES: Readonly<Record<string, Programme>> = {
+  'mixed-vegetables': crop('mixed-vegetables', 'tender', 0.5, ['halfGrown', 35, 0.5]),
+  asparagus: cutBed('asparagus', -4, 6),
+  rhubarb: cutBed('rhubarb', -5, 6),
+  horseradish: crop('horseradish', 'veryHardy', 0.67, ['halfGrown', 60, 0.33]),
+  'snap-bean': atOnce('beans', 'beans'),
+  'lima-bean': atOnce('lima-bean', 'veryTender'),
+  pea: atOnce('peas', 'veryHardy'),
+  radish: atOnce('radish', 'veryHardy'),
+  beet: roots,
+  carrot: roots,
+  parsnip: roots,
+  'turnip-rutabaga': roots,
+  broccoli: colesLong,
+  'brussels-sprouts': colesLong,
+  cauliflower: colesLong,
+  cabbage: crop('cabbage', 'hardy', 0.6, ['threeWeeks', 21, 0.4]),
+  kohlrabi: crop('kohlrabi', 'hardy', 0.6, ['threeWeeks', 21, 0.4]),
+  'kale-collard': leafy,
+  chard: leafy,
+  lettuce: leafy,
+  spinach: leafy,
+  celery: crop(
+    'celery',
+    'halfHardy',
+    0.5,
+    ['threeWeeks', 21, 0.17],
+    ['threeMore', 42, 0.17],
+    ['threeMore', 63, 0.16],
+  ),
+  leek: crop('leek', 'hardy', 0.5, ['fourWeeks', 28, 0.25], ['fourMore', 56, 0.25]),
+  onion: crop(
+    'onion',
+    'veryHardy',
+    0.34,
+    ['threeWeeks', 18, 0.22],
+    ['threeMore', 39, 0.22],
+    ['beforeBulbing', 60, 0.22],
+  ),
+  garlic: {
+    id: 'garlic',
+    ...base,
+    planting: { spring: at('first-frost', 0) },
+    events: [
+      {
+        stage: 'atAutumnPlanting',
+        from: at('first-frost', -2),
+        to: at('first-frost', 4),
+        ...withAll(0.3),
+      },
+      { stage: 'shootsUp', from: at('green-up', 0), to: at('green-up', 2), N: 0.35 },
+      { stage: 'beforeBulbing', from: at('green-up', 3), to: at('green-up', 4), N: 0.35 },
+    ],
+  },
+  'sweet-corn': crop('sweet-corn', 'tender', 0.39, ['kneeHigh', 37, 0.61]),
+  cucumber: crop('cucumber', 'tender', 0.53, ['vinesRun', 28, 0.47]),
+  'summer-squash': crop(
+    'summer-squash',
+    'tender',
+    0.53,
+    ['blossoming', 33, 0.24],
+    ['threeMore', 54, 0.23],
+  ),
+  muskmelon: crop('muskmelon', 'veryTender', 0.53, ['vinesRun', 25, 0.47]),
+  watermelon: crop('watermelon', 'veryTender', 0.5, ['vinesRun', 25, 0.5]),
+  'pumpkin-squash': crop('pumpkin', 'veryTender', 0.5, ['vinesRun', 38, 0.5]),
+  'sweet-potato': crop('sweet-potato', 'veryTender', 0.5, ['vinesRun', 28, 0.5]),
+  tomato: fruiting,
+  pepper: fruiting,
+  eggplant: fruiting,
+  okra: crop('okra', 'veryTender', 0.5, ['firstPods', 57, 0.25], ['monthLater', 85, 0.25]),
+  potato: crop('potato', 'hardy', 0.5, ['hilling', 36, 0.5]),
+  'mediterranean-herbs': perennialHerb,
+  rosemary: perennialHerb,
+  lavender: perennialHerb,
+  mint: perennialHerb,
+  chives: perennialHerb,
+  basil: cutHerb,
+  'parsley-dill-cilantro': cutHerb,
+};
+
+/** Food plots, by plant: sown in their window. */
+function sown(id: string, spring: Moment, first: number, ...later: readonly Beside[]): Programme {
+  return {
+    id,
+    source: 'food-plots',
+    standing: 'recalled',
+    planting: { spring },
+    events: [
+      { stage: 'atSowing', from: planted(-14), to: planted(7), ...withAll(first) },
+      ...later.map(([stage, days, N, within = 10]) => ({
+        stage,
+        from: planted(days),
+        to: planted(days + within),
+        N,
+      })),
+    ],
+  };
+}
+
+/** Grain that is sown in late summer and greens up in spring. */
+function grain(id: string): Programme {
+  const first = sown(id, onDay('09-05'), 0.5).events[0];
+  return {
+    id,
+    source: 'food-plots',
+    standing: 'recalled',
+    planting: { spring: onDay('09-05') },
+    events: [
+      first,
+      { stage: 'springGrowth', from: at('green-up', 0), to: at('green-up', 3), N: 0.5 },
+    ],
+  };
+}
+
+const EARLY = at('last-frost', -5);
+const WARM = at('last-frost', 2);
+const legumeSown = sown('legume-plot', EARLY, 1);
+const summerSown = sown('summer-plot', WARM, 1);
+
+export const PLOTS: Readonly<Record<string, Programme>> = {
+  'food-plot': sown('mixed-plot', at('last-frost', 0), 0.5, ['halfGrown', 35, 0.5]),
+  alfalfa: legumeSown,
+  'white-clover': legumeSown,
+  'red-clover': legumeSown,
+  'crimson-clover': sown('crimson-clover', onDay('08-25'), 1),
+  'alsike-clover': legumeSown,
+  'sweet-clover': legumeSown,
+  'birdsfoot-trefoil': legumeSown,
+  vetch: sown('vetch', onDay('08-25'), 1),
+  chicory: sown('chicory', at('last-frost', 0), 0.5, ['sixWeeks', 42, 0.5]),
+  'forage-brassica': sown('forage-brassica', onDay('07-25'), 0.5, ['fourWeeks', 28, 0.5]),
+  oats: sown('oats', onDay('08-20'), 1),
+  barley: sown('barley', onDay('08-25'), 1),
+  'winter-rye': grain('winter-rye'),
+  'wheat-triticale': grain('wheat-triticale'),
+  corn: sown('corn', at('last-frost', 0), 0.25, ['kneeHigh', 37, 0.75]),
+  'sorghum-millet': summerSown,
+  soybean: summerSown,
+  'cowpea-lablab': summerSown,
+  buckwheat: summerSown,
+  sunflower: summerSown,
+  'orchardgrass-timothy': {
+    id: 'forage-grass',
+    source: 'food-plots',
+    standing: 'recalled',
+    events: [
+      { stage: 'springGrowth', from: at('green-up', 1), to: at('green-up', 4), ...withAll(0.5) },
+      { stage: 'earlyAutumn', from: onDay('08-15'), to: onDay('09-15'), N: 0.5 },
+    ],
+  },
+};

@@ -1,0 +1,84 @@
+import type { ClimateCard } from '../../catalog/climate/card';
+import type { Moment, Programme, ProgrammeEvent } from '../../catalog/programmes/programme';
+import { addDays, daysBetween, type IsoDate } from '../../kernel/typed/date';
+import { anchorIn } from './anchors';
+import { fallsThrough, monthDay, YEAR } from './curve';
+
+/** An event of a programme with the days of the coming year on which it may be. */
+export interface DatedEvent {
+  readonly event: ProgrammeEvent;
+  readonly from: IsoDate;
+  readonly to: IsoDate;
+}
+
+/** From here up summers put cool-season grass at risk, °F air. */
+const SEVERE = 77;
+
+/** Whether a climate's summers are severe for cool-season grass. */
+export function isSevere(card: ClimateCard): boolean {
+  return fallsThrough(card, SEVERE) !== undefined;
+}
+
+const WEEK = 7;
+/** What was to be planted so many days ago is still planted today. */
+const STILL_PLANTED = 60;
+
+/** The day of a moment in a year; nothing where the climate has none, or nothing is planted. */
+function dayOf(
+  card: ClimateCard,
+  moment: Moment,
+  year: number,
+  plantedOn: IsoDate | undefined,
+): IsoDate | undefined {
+  if ('planted' in moment) return plantedOn && addDays(plantedOn, moment.planted);
+  if ('day' in moment) return `${year}-${moment.day}`;
+  const window = anchorIn(card, moment.anchor);
+  if (!window) return undefined;
+  const number = Math.round((moment.end ? window.to : window.from) + moment.weeks * WEEK);
+  const shift = Math.floor((number - 1) / YEAR);
+  return `${year + shift}-${monthDay(number)}`;
+}
+
+/** When what is planted anew each time was planted, or is going to be. */
+function plantingDay(
+  card: ClimateCard,
+  { planting }: Programme,
+  planFrom: IsoDate,
+  typed: IsoDate | undefined,
+): IsoDate | undefined {
+  if (!planting || typed) return typed;
+  const year = Number(planFrom.slice(0, 4));
+  const spring = dayOf(card, planting.spring, year, undefined);
+  if (spring && daysBetween(spring, planFrom) <= STILL_PLANTED) {
+    return spring > planFrom ? spring : planFrom;
+  }
+  const autumn = planting.autumn && dayOf(card, planting.autumn, year, undefined);
+  if (autumn && planFrom <= autumn) return planFrom;
+  return dayOf(card, planting.spring, year + 1, undefined);
+}
+
+/**
+ * The events of the twelve months from a day on, in order: each with the days on which it may be, none of them before
+ * that day. What goes by a planting is there once, and not where its days are over.
+ */
+export function comingEvents(
+  card: ClimateCard,
+  programme: Programme,
+  planFrom: IsoDate,
+  typedPlanting: IsoDate | undefined,
+): DatedEvent[] {
+  const plantedOn = plantingDay(card, programme, planFrom, typedPlanting);
+  const thisYear = Number(planFrom.slice(0, 4));
+  const end = addDays(planFrom, YEAR);
+  return programme.events
+    .flatMap((event): DatedEvent[] => {
+      for (const year of [thisYear - 1, thisYear, thisYear + 1]) {
+        const from = dayOf(card, event.from, year, plantedOn);
+        const to = dayOf(card, event.to, year, plantedOn);
+        if (!from || !to || to < from || to < planFrom || from >= end) continue;
+        return [{ event, from: from > planFrom ? from : planFrom, to }];
+      }
+      return [];
+    })
+    .sort((a, b) => (a.from < b.from ? -1 : a.from > b.from ? 1 : 0));
+}

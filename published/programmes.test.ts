@@ -1,0 +1,95 @@
+/**
+ * Programmes against printed calendars, by climate: Colorado State 7.202, North Carolina State AG-367, AG-431, AG-432 and
+ * AG-381, University of Minnesota BU-1731, Kansas State turf leaflets, Virginia 426-323, NRAES-55 and -88. All recalled.
+ * Months in which nitrogen goes on; the evaluation is the program's, the months are the print's.
+ */
+import { cardOf } from '../core/catalog/climate/card';
+import { PLANTS } from '../core/catalog/plants/plants';
+import { programmeOf } from '../core/catalog/programmes/programmes';
+import { comingEvents, isSevere } from '../core/schedule/climate/calendar';
+
+/** Months, by their numbers, in which nitrogen may begin to go on in a year from a day. */
+function months(plant: string, climate: string, from: string, planted?: string): number[] {
+  const card = cardOf(climate);
+  const programme = card && programmeOf({ id: plant as never }, isSevere(card));
+  if (!card || !programme) throw new Error(`${plant} in ${climate}`);
+  return comingEvents(card, programme, from, planted)
+    .filter(({ event }) => (event.N ?? 0) > 0)
+    .map((each) => Number(each.from.slice(5, 7)));
+}
+
+const NORTH = 'humid-continental-north';
+const PIEDMONT = 'mid-atlantic-piedmont';
+
+test('every plant but a mix in a container has a programme whose shares are a year', () => {
+  for (const { id } of Object.values(PLANTS)) {
+    const programme = programmeOf({ id }, false);
+    if (id === 'container-mix') {
+      expect(programme).toBeUndefined();
+      continue;
+    }
+    const sums = { N: 0, P2O5: 0, K2O: 0 };
+    for (const { N = 0, P2O5 = 0, K2O = 0 } of programme?.events ?? []) {
+      sums.N += N;
+      sums.P2O5 += P2O5;
+      sums.K2O += K2O;
+    }
+    expect([id, ...Object.values(sums).map((sum) => Number(sum.toFixed(6)))]).toEqual([
+      id,
+      1,
+      1,
+      1,
+    ]);
+  }
+});
+
+test.each<[string, string, string, string, number[]]>([
+  [
+    'bluegrass in the North: late spring, September, late fall',
+    'kentucky-bluegrass',
+    NORTH,
+    '2027-01-01',
+    [5, 8, 10],
+  ],
+  [
+    'tall fescue of the piedmont: February, September, November; nothing after March 15',
+    'tall-fescue',
+    PIEDMONT,
+    '2027-01-01',
+    [2, 9, 11],
+  ],
+  ['fine fescue: September first', 'fine-fescue', NORTH, '2027-01-01', [8]],
+  ['bermuda of the piedmont: May to August', 'bermudagrass', PIEDMONT, '2027-01-01', [5, 6, 8]],
+  [
+    'zoysia asked about in September: nothing before May',
+    'zoysiagrass',
+    NORTH,
+    '2027-09-10',
+    [6, 7, 8],
+  ],
+  ['centipede: June', 'centipedegrass', 'southern-coastal-plain', '2027-01-01', [6]],
+  ['buffalograss: June and July', 'buffalograss', 'high-plains', '2027-01-01', [6, 7]],
+  ['a cool lawn in November waits for May', 'cool-season-lawn', NORTH, '2027-11-20', [5, 8, 10]],
+  ['a cool lawn in June waits for August', 'cool-season-lawn', NORTH, '2027-06-10', [8, 10, 5]],
+  ['June strawberries: renovation in July, late August', 'strawberry', NORTH, '2027-04-01', [7, 8]],
+  ['asked about after the harvest: now and in August', 'strawberry', NORTH, '2027-07-10', [7, 8]],
+  ['blueberries: bud break and five weeks on', 'blueberry', NORTH, '2027-03-20', [4, 5]],
+  ['raspberries: April and about June 1', 'raspberry', NORTH, '2027-04-01', [4, 5]],
+  ['garlic: October, then April and early May', 'garlic', NORTH, '2027-10-01', [10, 4, 5]],
+  ['tulips: October and March', 'tulip-daffodil', NORTH, '2027-10-01', [10, 3]],
+  ['roses: April to July', 'rose', NORTH, '2027-04-01', [4, 6, 7]],
+  ['asparagus: before the spears and after the harvest', 'asparagus', NORTH, '2027-04-01', [4, 6]],
+  ['peaches: buds and fruit set, never July', 'peach', NORTH, '2027-03-20', [4, 5]],
+  ['apples: early spring alone', 'apple', NORTH, '2027-03-20', [4]],
+  ['tomatoes: at planting, at fruit set, a month later', 'tomato', NORTH, '2027-04-15', [5, 6, 7]],
+  ['corn: at planting and knee-high in June', 'sweet-corn', NORTH, '2027-05-01', [5, 6]],
+  ['onions: four times before they bulb', 'onion', NORTH, '2027-04-01', [4, 4, 5, 6]],
+  ['fall broccoli in July: now, and the same summer', 'broccoli', NORTH, '2027-07-25', [7, 8, 9]],
+])('%s', (_name, plant, climate, from, printed) => {
+  expect(months(plant, climate, from)).toEqual(printed);
+});
+
+test('a planting that is typed goes before the usual one; what is over is not caught up with', () => {
+  expect(months('sweet-corn', NORTH, '2027-06-10', '2027-05-10')).toEqual([6]);
+  expect(months('tomato', NORTH, '2027-08-20', '2027-05-20')).toEqual([]);
+});
