@@ -225,8 +225,15 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     client: 'R. Ambrose',
     place: 'Coldrush',
     question: 'Clover for the deer. The numbers look odd.',
-    grounds: [{ name: 'North plot', situation: 'tilled', shape: squareFeet('104500') }],
-    results: { 'ph-water': '7.3', 'ph-smp': '6.1', om: '2.5' },
+    grounds: [
+      {
+        name: 'North plot',
+        plant: 'white-clover',
+        situation: 'tilled',
+        shape: squareFeet('104500'),
+      },
+    ],
+    results: { 'ph-water': '7.3', 'ph-smp': '6.1', om: '2.5', p: p('14'), k: k('95'), cec: '11' },
   },
   {
     id: 'vicarage',

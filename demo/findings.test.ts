@@ -81,6 +81,7 @@ const MORE: readonly LawnInput[] = [
   { ...FED, ...VEGETABLES, sharing: ['tomato'] },
   { ...ORACLE, ...VEGETABLES, sharing: ['blueberry'] },
   { ...ORACLE, plant: 'blueberry', ph: '3.9' },
+  { climate: { card: 'own', air: { '1': '24' } } },
   // Sulfur: a dose of a mix, a question, refused, and still at work.
   {
     ...BUSHES,

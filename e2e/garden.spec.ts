@@ -60,7 +60,7 @@ test('four pieces of ground, both sources, and the slip', async ({ page }) => {
   await app.go('Feeding');
   await page.getByRole('radio', { name: /^The laboratory/ }).check();
   // 1 ÷ 0.46 × 0.2 = 0.43
-  await expect(heading).toHaveText('Feed this bed: 0.43 lb of urea 46-0-0, in one dressing.');
+  await expect(heading).toHaveText('Feed this bed: 0.43 lb of urea 46-0-0, in two dressings.');
   await page.getByRole('radio', { name: /^Sufficiency, by the pack/ }).check();
   await page.getByRole('radio', { name: 'One product, one trip' }).check();
   await expect(heading).toContainText('in one dressing');

@@ -4,14 +4,19 @@
  * Months in which nitrogen goes on; the evaluation is the program's, the months are the print's.
  */
 import { cardOf } from '../core/catalog/climate/card';
-import { PLANTS } from '../core/catalog/plants/plants';
+import { COOL_SEASON_LAWN, PLANTS } from '../core/catalog/plants/plants';
 import { programmeOf } from '../core/catalog/programmes/programmes';
 import { comingEvents, isSevere } from '../core/schedule/climate/calendar';
 
 /** Months, by their numbers, in which nitrogen may begin to go on in a year from a day. */
 function months(plant: string, climate: string, from: string, planted?: string): number[] {
   const card = cardOf(climate);
-  const programme = card && programmeOf({ id: plant as never }, isSevere(card));
+  const programme =
+    card &&
+    programmeOf(PLANTS[plant] ?? COOL_SEASON_LAWN, {
+      severe: isSevere(card),
+      isNewLawn: false,
+    });
   if (!card || !programme) throw new Error(`${plant} in ${climate}`);
   return comingEvents(card, programme, from, planted)
     .filter(({ event }) => (event.N ?? 0) > 0)
@@ -22,8 +27,9 @@ const NORTH = 'humid-continental-north';
 const PIEDMONT = 'mid-atlantic-piedmont';
 
 test('every plant but a mix in a container has a programme whose shares are a year', () => {
-  for (const { id } of Object.values(PLANTS)) {
-    const programme = programmeOf({ id }, false);
+  for (const plant of Object.values(PLANTS)) {
+    const { id } = plant;
+    const programme = programmeOf(plant, { severe: false, isNewLawn: false });
     if (id === 'container-mix') {
       expect(programme).toBeUndefined();
       continue;

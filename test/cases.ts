@@ -12,6 +12,7 @@ import { newCase } from '../core/casefile/newCase';
 
 /** What the tests vary of the one lawn. Everything is text, as typed. */
 export interface LawnInput {
+  readonly climate?: Partial<CaseFile['climate']>;
   /** Coordinates of the lawn's outline. */
   readonly outline?: string;
   squareFeet?: string;
@@ -104,6 +105,7 @@ export function lawnCase(input: LawnInput): CaseFile {
   return {
     ...base,
     title: 'Weir Cottage',
+    climate: { ...base.climate, ...input.climate },
     planFrom: input.planFrom ?? base.planFrom,
     pack: input.pack ?? base.pack,
     house: input.house ?? null,

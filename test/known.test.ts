@@ -106,7 +106,11 @@ test('an area whose plan throws says so, and the others go on', () => {
     ['areaBroken', true],
     ['areaBroken', true],
   ]);
-  expect(plan.findings.map(({ name }) => name)).toEqual(['areaBroken', 'areaBroken']);
+  expect(plan.findings.map(({ name }) => name)).toEqual([
+    'areaBroken',
+    'areaBroken',
+    'climateOfRegion',
+  ]);
   expect(plan.slip.blocks).toEqual([]);
 });
 

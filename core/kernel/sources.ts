@@ -286,6 +286,12 @@ export const SOURCES = {
       'Lawn calendars of Purdue AY-22, Colorado State 7.202, North Carolina State AG-367, AG-431, AG-432, AG-381; Beard 1973',
     standing: 'recalled',
   },
+  'lawn-establishment': {
+    id: 'lawn-establishment',
+    citation:
+      'New lawns: Purdue AY-3, North Carolina State AG-69; phosphate and potash by test, Virginia urban nutrient manual',
+    standing: 'recalled',
+  },
   'vegetable-side-dressing': {
     id: 'vegetable-side-dressing',
     citation:

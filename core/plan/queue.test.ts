@@ -40,19 +40,18 @@ test.each<[string, CaseFile, string, string | undefined]>([
   ['soil that nothing has come back of', atLab(lawnCase({})), 'laboratory', '2027-10-11'],
   ['soil that something has come back of', atLab(lawnCase(ORACLE)), 'decide', '2027-10-04'],
   ['settled', settled(), 'send', '2027-10-04'],
-  ['sent, the feed of 1 Nov is next', sent(settled()), 'field', '2027-11-01'],
+  ['sent, the nitrogen of 19 Oct is due', sent(settled()), 'field', '2027-10-19'],
   ['another slip was sent', sent(settled(), 'an older one'), 'send', '2027-10-04'],
 ])('%s', (_name, file, queue, on) => {
   expect(queueOn(TODAY)(facts(file))).toEqual({ queue, on });
 });
 
-// Lime on 4 Oct and 4 Apr, feed on 1 Nov and 15 May, a new test on 4 Aug 2028.
+// Lime on 4 Oct and 4 Apr, nitrogen on 19 Oct and 16 Aug, a new test on 4 Aug 2028.
 test.each([
   ['2027-10-18', 'field', '2027-10-04'], // due for two weeks
-  ['2027-10-19', 'field', '2027-11-01'],
+  ['2027-10-19', 'field', '2027-10-19'],
   ['2028-04-10', 'field', '2028-04-04'],
-  ['2028-06-04', 'rest', '2028-08-04'],
-  ['2028-06-05', 'test', '2028-08-04'], // sixty days ahead
+  ['2028-06-04', 'field', '2028-08-16'],
   ['2029-01-01', 'test', '2028-08-04'],
 ])('what was sent, on %s: %s', (today, queue, on) => {
   expect(queueOn(today)(facts(sent(settled())))).toEqual({ queue, on });

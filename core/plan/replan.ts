@@ -46,6 +46,8 @@ interface Basis extends Written {
   readonly planFrom: IsoDate | undefined;
   readonly climate: ClimateCard | undefined;
   readonly findings: readonly Finding[];
+  /** What is said after all else. */
+  readonly notes: readonly Finding[];
   readonly madeFrom: Pick<CaseFile, 'pack' | 'house' | 'planFrom' | 'climate'> & PlanWith;
 }
 
@@ -129,6 +131,18 @@ function faultOf(error: unknown): string {
   return error instanceof Error ? `${error.name}: ${error.message}` : String(error);
 }
 
+/** By which climate the days are told, where nobody chose it, and that one that was chosen cannot be used. */
+function climateFindings(
+  { climate: { card } }: CaseFile,
+  found: ClimateCard | undefined,
+): Finding[] {
+  if (card === '' && found && found.id !== 'own') {
+    const climate = msg(`climate.${found.id}`);
+    return [findingOf('case', 'results', 'note', 'climateOfRegion', { climate })];
+  }
+  return card !== '' && !found ? [findingOf('case', 'results', 'note', 'climateMissing')] : [];
+}
+
 /** A case pinned to a pack that this version does not hold is planned with the shipped one, and says so. */
 function basisOf(file: CaseFile, by: PlanWith, before: Basis | undefined): Basis {
   const { pack: wanted, house, planFrom, climate } = file;
@@ -139,15 +153,17 @@ function basisOf(file: CaseFile, by: PlanWith, before: Basis | undefined): Basis
   const { id, version } = wanted;
   const pinned = [...own, ...packs].find((pack) => pack.id === id && pack.version === version);
   const ctx = new PlanContext();
+  const found = climateOf(ctx, file);
   return {
     pack: pinned ?? SHIPPED_PACK,
     packs: [...own, ...NEWEST_PACKS],
     materials,
     planFrom: ctx.date('planFrom', planFrom),
-    climate: climateOf(ctx, file),
+    climate: found,
     findings: pinned
       ? []
       : [findingOf('case', 'results', 'stop', 'packMissing', { pack: id, version })],
+    notes: climateFindings(file, found),
     ...writtenIn(ctx),
     madeFrom,
   };
@@ -238,7 +254,12 @@ function within(file: CaseFile, areas: readonly Area[]): Area[] {
 
 function planOf({ basis, survey, areas, page }: Run['parts']): Plan {
   const planned = areas.flatMap(({ plan }) => plan ?? []);
-  const findings = [...basis.findings, ...areas.flatMap((run) => run.findings), ...page.findings];
+  const findings = [
+    ...basis.findings,
+    ...areas.flatMap((run) => run.findings),
+    ...page.findings,
+    ...basis.notes,
+  ];
   const written = [basis, survey, ...areas, page].map(({ problems }) => problems);
   const problems: Problems = Object.assign({}, ...written) as Problems;
   const byArea = new Map(areas.map(({ madeFrom, sheet }) => [madeFrom.slice.area.id, sheet]));

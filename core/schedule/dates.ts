@@ -67,9 +67,16 @@ export function scheduleDoses(rules: DoseDates): IsoDate[] {
   return dates;
 }
 
+/** Days for one application: the week or two that are meant, and a last day that nothing may pass. */
+export interface Slot {
+  readonly from: IsoDate;
+  readonly to: IsoDate;
+  readonly end?: IsoDate | undefined;
+}
+
 /** What the scheduler needs to date applications that each have days of their own to lie within. */
 export interface SlotDates {
-  readonly slots: readonly { readonly from: IsoDate; readonly to: IsoDate }[];
+  readonly slots: readonly Slot[];
   readonly interval: { readonly days: number };
   readonly apart: NonNullable<DoseDates['apart']>;
 }
@@ -85,10 +92,10 @@ const ALL_YEAR: readonly SeasonWindow[] = [{ from: '01-01', to: '12-31' }];
  */
 export function scheduleSlots({ slots, interval, apart }: SlotDates): (IsoDate | undefined)[] {
   let free: IsoDate | undefined;
-  return slots.map(({ from, to }) => {
+  return slots.map(({ from, to, end }) => {
     const earliest = free && free > from ? free : from;
     const date = nextAllowed(earliest, { earliest, count: 1, interval, seasons: ALL_YEAR, apart });
-    if (!date || date > addDays(to, GRACE_DAYS)) return undefined;
+    if (!date || date > addDays(to, GRACE_DAYS) || (end && date > end)) return undefined;
     free = addDays(date, interval.days);
     return date;
   });

@@ -1,5 +1,5 @@
 import type { IsoDate } from '../kernel/typed/date';
-import { scheduleDoses, scheduleSlots, type DoseDates } from './dates';
+import { scheduleDoses, scheduleSlots, type DoseDates, type Slot } from './dates';
 
 /** Days to keep from other applications: from days that are known, and from what others are dated to in the same pass. */
 interface Apart {
@@ -21,7 +21,7 @@ export interface DateRequest extends Omit<DoseDates, 'earliest' | 'apart'> {
 /** What a planner asks of the scheduler where each day has days of its own to lie within. */
 export interface SlotRequest {
   readonly id: string;
-  readonly slots: readonly { readonly from: IsoDate; readonly to: IsoDate }[];
+  readonly slots: readonly Slot[];
   /** Days from one application to the next. */
   readonly interval: { readonly days: number };
   readonly apart?: readonly Apart[];

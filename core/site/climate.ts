@@ -1,5 +1,6 @@
 import { MONTHS } from '../casefile/parts/climate';
 import type { CaseFile } from '../casefile/casefile';
+import { homeOf } from '../catalog/climate/homes';
 import { cardOf, faultsOfCard, type ClimateCard } from '../catalog/climate/card';
 import { parseDate, addDays } from '../kernel/typed/date';
 import { parseNumber } from '../kernel/typed/number';
@@ -60,11 +61,15 @@ function typedCard(
   return faultsOfCard(card).length === 0 ? card : undefined;
 }
 
-/** The climate of a case: the chosen card, or the one that was typed; nothing where none is chosen or it is not whole. */
+/**
+ * The climate of a case: the chosen card, or the one that was typed; where none is chosen that of the region that its pack
+ * is for. Nothing where there is none, or what was typed is not whole.
+ */
 export function climateOf(
   ctx: PlanContext,
-  file: Pick<CaseFile, 'climate'>,
+  file: Pick<CaseFile, 'climate' | 'pack' | 'house'>,
 ): ClimateCard | undefined {
   const { card } = file.climate;
-  return card === 'own' ? typedCard(ctx, file) : cardOf(card);
+  if (card === 'own') return typedCard(ctx, file);
+  return card === '' ? homeOf(file.house?.copiedFrom?.id ?? file.pack.id) : cardOf(card);
 }

@@ -3,6 +3,7 @@ import {
   at,
   onDay,
   planted,
+  stoppedAt,
   withAll,
   type Moment,
   type Programme,
@@ -39,12 +40,15 @@ function yearly(
 const budBreak = (N: number): Dose => ['budBreak', at('last-frost', -4), at('last-frost', -2), N];
 
 /** Bushes of acidic soil: half at bud break, half five weeks on, nothing from July. */
-const blueberry = yearly('blueberry', fruit, budBreak(0.5), [
-  'fiveWeeksOn',
-  at('last-frost', 1),
-  at('last-frost', 3),
-  0.5,
-]);
+const blueberry = stoppedAt(
+  onDay('07-05'),
+  yearly('blueberry', fruit, budBreak(0.5), [
+    'fiveWeeksOn',
+    at('last-frost', 1),
+    at('last-frost', 3),
+    0.5,
+  ]),
+);
 /** Nothing in spring on plants that bear in June: the fruit would be soft. */
 const strawberry = yearly(
   'strawberry',
@@ -52,36 +56,41 @@ const strawberry = yearly(
   ['renovation', at('last-frost', 8), at('last-frost', 11), 0.7],
   ['lateAugust', onDay('08-15'), onDay('08-31'), 0.3],
 );
-const brambles = yearly('brambles', fruit, budBreak(0.5), [
-  'beforeBloom',
-  at('last-frost', 3),
-  at('last-frost', 5),
-  0.5,
-]);
-const earlySpring = yearly('fruit-early-spring', fruit, budBreak(1));
-const grape = yearly(
-  'grape',
-  fruit,
-  ['budSwell', at('last-frost', -3), at('last-frost', -1), 0.5],
-  ['fruitSet', at('last-frost', 6), at('last-frost', 8), 0.5],
+const brambles = stoppedAt(
+  onDay('07-01'),
+  yearly('brambles', fruit, budBreak(0.5), [
+    'beforeBloom',
+    at('last-frost', 3),
+    at('last-frost', 5),
+    0.5,
+  ]),
 );
-const beforeBloom = yearly('pome-fruit', fruit, [
-  'beforeBloom',
-  at('last-frost', -5),
-  at('last-frost', -3),
-  1,
-]);
-const stone = yearly('stone-fruit', fruit, [
-  'budSwell',
-  at('last-frost', -5),
-  at('last-frost', -3),
-  1,
-]);
-const peach = yearly(
-  'peach',
-  fruit,
-  ['budSwell', at('last-frost', -5), at('last-frost', -3), 0.67],
-  ['shuckSplit', at('last-frost', 1), at('last-frost', 4), 0.33],
+const earlySpring = stoppedAt(onDay('07-01'), yearly('fruit-early-spring', fruit, budBreak(1)));
+const grape = stoppedAt(
+  onDay('07-20'),
+  yearly(
+    'grape',
+    fruit,
+    ['budSwell', at('last-frost', -3), at('last-frost', -1), 0.5],
+    ['fruitSet', at('last-frost', 6), at('last-frost', 8), 0.5],
+  ),
+);
+const beforeBloom = stoppedAt(
+  onDay('07-01'),
+  yearly('pome-fruit', fruit, ['beforeBloom', at('last-frost', -5), at('last-frost', -3), 1]),
+);
+const stone = stoppedAt(
+  onDay('07-01'),
+  yearly('stone-fruit', fruit, ['budSwell', at('last-frost', -5), at('last-frost', -3), 1]),
+);
+const peach = stoppedAt(
+  onDay('08-01'),
+  yearly(
+    'peach',
+    fruit,
+    ['budSwell', at('last-frost', -5), at('last-frost', -3), 0.67],
+    ['shuckSplit', at('last-frost', 1), at('last-frost', 4), 0.33],
+  ),
 );
 const warmTree = yearly(
   'fig-citrus',
@@ -92,31 +101,38 @@ const warmTree = yearly(
 );
 
 /** After bloom, and once more before July; shallow roots. */
-const afterBloom = yearly(
-  'acid-shrubs',
-  ornamental,
-  ['afterBloom', at('last-frost', 2), at('last-frost', 4), 0.5],
-  ['sixWeeks', at('last-frost', 6), at('last-frost', 7), 0.5],
+const afterBloom = stoppedAt(
+  onDay('07-10'),
+  yearly(
+    'acid-shrubs',
+    ornamental,
+    ['afterBloom', at('last-frost', 2), at('last-frost', 4), 0.5],
+    ['sixWeeks', at('last-frost', 6), at('last-frost', 7), 0.5],
+  ),
 );
-const wakes = yearly('wakes-in-spring', ornamental, [
-  'beforeGrowth',
-  at('green-up', -3),
-  at('green-up', 3),
-  1,
-]);
-const hydrangea = yearly(
-  'hydrangea',
-  ornamental,
-  ['beforeGrowth', at('last-frost', -3), at('last-frost', 0), 0.5],
-  ['earlySummer', onDay('06-01'), onDay('06-15'), 0.5],
+const wakes = stoppedAt(
+  onDay('07-15'),
+  yearly('wakes-in-spring', ornamental, ['beforeGrowth', at('green-up', -3), at('green-up', 3), 1]),
+);
+const hydrangea = stoppedAt(
+  onDay('08-01'),
+  yearly(
+    'hydrangea',
+    ornamental,
+    ['beforeGrowth', at('last-frost', -3), at('last-frost', 0), 0.5],
+    ['earlySummer', onDay('06-01'), onDay('06-15'), 0.5],
+  ),
 );
 /** Nothing in the last six weeks before frost. */
-const rose = yearly(
-  'rose',
-  ornamental,
-  ['shootsUp', at('last-frost', -2), at('last-frost', 1), 0.34],
-  ['firstFlush', at('last-frost', 4), at('last-frost', 6), 0.33],
-  ['lastOfSummer', at('last-frost', 9), at('last-frost', 10), 0.33],
+const rose = stoppedAt(
+  at('first-frost', -6),
+  yearly(
+    'rose',
+    ornamental,
+    ['shootsUp', at('last-frost', -2), at('last-frost', 1), 0.34],
+    ['firstFlush', at('last-frost', 4), at('last-frost', 6), 0.33],
+    ['lastOfSummer', at('last-frost', 9), at('last-frost', 10), 0.33],
+  ),
 );
 const perennial = yearly('perennials', ornamental, [
   'shootsUp',

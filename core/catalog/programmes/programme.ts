@@ -17,10 +17,14 @@ export interface ProgrammeEvent {
   readonly from: Moment;
   /** The last day on which it does what it is for. */
   readonly to: Moment;
+  /** No nitrogen goes on after it, whatever else there is to keep away from. */
+  readonly stop?: Moment;
   /** Shares of the year's amounts; what is not told is none. */
   readonly N?: number;
   readonly P2O5?: number;
   readonly K2O?: number;
+  /** It is there only where the year's nitrogen is more, lb/1000 ft²; the others then share its part. */
+  readonly onlyAbove?: number;
 }
 
 /** How a year's fertilizer is given to a plant that stands or is planted: in what parts, at which of its stages. */
@@ -30,7 +34,12 @@ export interface Programme {
   readonly standing: Standing;
   readonly events: readonly [ProgrammeEvent, ...ProgrammeEvent[]];
   /** When it is usually planted, where its events go by that. */
-  readonly planting?: { readonly spring: Moment; readonly autumn?: Moment };
+  readonly planting?: {
+    readonly spring: Moment;
+    /** The last day for it, where it is not two months. */
+    readonly until?: Moment;
+    readonly autumn?: Moment;
+  };
 }
 
 /** Weeks before or after an anchor. */
@@ -58,4 +67,12 @@ const ONCE = { P2O5: 1, K2O: 1 } as const;
 /** All of the phosphate and potash with a share of the nitrogen. */
 export function withAll(N: number): Pick<ProgrammeEvent, 'N' | 'P2O5' | 'K2O'> {
   return { N, ...ONCE };
+}
+
+/** A programme in which no nitrogen goes on after a moment of each season. */
+export function stoppedAt(stop: Moment, programme: Programme): Programme {
+  const [first, ...later] = programme.events;
+  const stopped = (event: ProgrammeEvent): ProgrammeEvent =>
+    event.N === undefined ? event : { stop, ...event };
+  return { ...programme, events: [stopped(first), ...later.map(stopped)] };
 }

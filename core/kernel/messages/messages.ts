@@ -541,6 +541,9 @@ export interface Messages {
   'feed.need.K2O': None;
   'feed.need.N': None;
   'feed.need.P2O5': None;
+  'feed.newLawn.K2O': None;
+  'feed.newLawn.N': None;
+  'feed.newLawn.P2O5': None;
   'feed.nitrate': None;
   'feed.nitrateCredit': None;
   'feed.nitratePerAcre': None;
@@ -655,6 +658,8 @@ export interface Messages {
   'finding.carriesOver': { readonly part: 'any' };
   'finding.cecUnknown': None;
   'finding.choiceUnknown': { readonly value: 'any'; readonly what: 'any' };
+  'finding.climateMissing': None;
+  'finding.climateOfRegion': { readonly climate: 'any' };
   'finding.clippingsUnknown': None;
   'finding.compostGiven': None;
   'finding.containerMix': None;
@@ -2294,6 +2299,7 @@ export interface Messages {
   'slip.feedHow.lawn': None;
   'slip.feedHow.plot': None;
   'slip.feedHow.row': None;
+  'slip.feedHow.seed': None;
   'slip.feedHow.woody': None;
   'slip.feedLater': { readonly form: 'word' };
   'slip.feedStage': {
@@ -2426,6 +2432,7 @@ export interface Messages {
   'stage.afterBloom': None;
   'stage.afterCutting': None;
   'stage.afterHarvest': None;
+  'stage.afterMowing': None;
   'stage.atAutumnPlanting': None;
   'stage.atSowing': None;
   'stage.beforeBloom': None;

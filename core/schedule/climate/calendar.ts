@@ -1,6 +1,6 @@
 import type { ClimateCard } from '../../catalog/climate/card';
 import type { Moment, Programme, ProgrammeEvent } from '../../catalog/programmes/programme';
-import { addDays, daysBetween, type IsoDate } from '../../kernel/typed/date';
+import { addDays, type IsoDate } from '../../kernel/typed/date';
 import { anchorIn } from './anchors';
 import { fallsThrough, monthDay, YEAR } from './curve';
 
@@ -9,6 +9,8 @@ export interface DatedEvent {
   readonly event: ProgrammeEvent;
   readonly from: IsoDate;
   readonly to: IsoDate;
+  /** The last day for nitrogen, if there is one. */
+  readonly stop: IsoDate | undefined;
 }
 
 /** From here up summers put cool-season grass at risk, °F air. */
@@ -49,7 +51,10 @@ function plantingDay(
   if (!planting || typed) return typed;
   const year = Number(planFrom.slice(0, 4));
   const spring = dayOf(card, planting.spring, year, undefined);
-  if (spring && daysBetween(spring, planFrom) <= STILL_PLANTED) {
+  const until = planting.until
+    ? dayOf(card, planting.until, year, undefined)
+    : spring && addDays(spring, STILL_PLANTED);
+  if (spring && until && planFrom <= until) {
     return spring > planFrom ? spring : planFrom;
   }
   const autumn = planting.autumn && dayOf(card, planting.autumn, year, undefined);
@@ -76,7 +81,10 @@ export function comingEvents(
         const from = dayOf(card, event.from, year, plantedOn);
         const to = dayOf(card, event.to, year, plantedOn);
         if (!from || !to || to < from || to < planFrom || from >= end) continue;
-        return [{ event, from: from > planFrom ? from : planFrom, to }];
+        const stop = event.stop && dayOf(card, event.stop, year, plantedOn);
+        const start = from > planFrom ? from : planFrom;
+        if (stop && stop < start) continue;
+        return [{ event, from: start, to: stop && stop < to ? stop : to, stop }];
       }
       return [];
     })

@@ -9,7 +9,7 @@ function blocks(input: LawnInput): string[] {
   );
 }
 
-const FEED = ['lead buyFeed', 'sentence feedDose', 'sentence feedDose', 'sentence feedHow.lawn'];
+const FEED = ['lead buyFeed', 'sentence feedStage', 'sentence feedStage', 'sentence feedHow.lawn'];
 const SPREAD = ['caution burn', 'caution water', 'caution localCode'];
 
 test.each<[string, LawnInput, readonly string[]]>([
@@ -72,9 +72,14 @@ test.each<[string, LawnInput, readonly string[]]>([
       'lead buyLime',
       'sentence limeFirst',
       'sentence limeTilledIn',
-      'sentence feedLater',
+      'lead buyFeed',
+      'sentence feedStage',
+      'sentence feedStage',
+      'sentence feedHow.seed',
       'sentence retest',
       'caution dust',
+      'caution burn',
+      'caution water',
       'caution localCode',
     ],
   ],

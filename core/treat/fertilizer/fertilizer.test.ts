@@ -76,10 +76,10 @@ test.each<[string, Partial<PastEntry>[], number]>([
   else expect(got).toBeCloseTo(need, 10);
 });
 
-test('the next dressing keeps six weeks from the last', () => {
+test('what went on keeps the next application away: from early fall to late fall', () => {
   const input: LawnInput = { ph: '6.5', planFrom: '2027-09-01', clippings: 'removed' };
   const firstDate = (plan: FertilizerTreatment) => plan.chosen.parts[0]?.applications[0]?.date;
   expect(firstDate(feed(input))).toBe('2027-09-01');
   const after = feed(input, [{ on: '2027-08-20', amount: rate('2'), percent: '34' }]);
-  expect(firstDate(after)).toBe('2027-10-01');
+  expect(firstDate(after)).toBe('2027-10-19');
 });

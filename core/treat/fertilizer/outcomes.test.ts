@@ -121,7 +121,12 @@ test.each<[string, LawnInput, Record<string, number>]>([
     { urea: 4.348 },
   ],
   ['nobody knows the extractant', { p: { text: '8', method: '' } }, { [KCL]: 2.5, urea: 4.348 }],
-  ['a lawn to be sown', { situation: 'tilled' }, {}],
+  // 1.5 ÷ 0.46, 3 ÷ 0.46 and 2 ÷ 0.60: phosphorus is low, potassium medium.
+  [
+    'a lawn to be sown',
+    { situation: 'tilled' },
+    { urea: 3.261, 'triple-superphosphate': 6.522, [KCL]: 3.333 },
+  ],
   [
     'trees: nitrogen only where growth asks; phosphate and potash by the test',
     { plant: 'trees-and-shrubs' },

@@ -8,6 +8,7 @@ import { RATINGS, type NitrogenRates } from '../../catalog/packs/pack';
 import { ratingOf } from '../../catalog/packs/rating';
 import type { NeedInput } from './needInput';
 import type { Nutrient, NutrientRates } from '../../catalog/nutrients';
+import { isNewLawn, newLawnRates } from './newLawn';
 import { cellsOf, type Cells } from './rates';
 
 type Rate<S extends Nutrient> = Figure<Quantity<'lb/1000ft2', S>>;
@@ -197,6 +198,7 @@ function byRating<S extends 'P2O5' | 'K2O'>(
  */
 export function packRates(ctx: PlanContext, input: NeedInput): NutrientRates {
   const { area, plant, pack } = input;
+  if (isNewLawn(input)) return newLawnRates(ctx, input);
   const { N, P2O5, K2O } = cellsOf(pack, plant);
   const waits = plant.form === 'lawn' && area.situation !== 'established';
   if (waits || !(N ?? P2O5 ?? K2O)) {

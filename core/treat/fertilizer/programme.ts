@@ -1,21 +1,25 @@
 import { programmeOf } from '../../catalog/programmes/programmes';
 import type { StageId } from '../../catalog/programmes/programme';
-import { parseDate, type IsoDate } from '../../kernel/typed/date';
+import { addDays, parseDate, type IsoDate } from '../../kernel/typed/date';
 import { msg } from '../../kernel/messages/msg';
 import { comingEvents, isSevere, type DatedEvent } from '../../schedule/climate/calendar';
+import type { Slot } from '../../schedule/dates';
 import type { DosePart } from '../../schedule/dosing/doses';
 import type { NeedInput } from './needInput';
+import { isNewLawn } from './newLawn';
 import type { Role } from './products';
 
 /** A part of a product's year: its share, what the plant is at then, and the days on which it may go on. */
 export interface YearPart extends DosePart {
   readonly stage: StageId;
-  readonly slot: { readonly from: IsoDate; readonly to: IsoDate };
+  readonly slot: Slot;
 }
 
 /** The feedings of the twelve months from a day on; nothing where no climate is chosen or the plant has no programme. */
-function eventsFor({ area, plant, climate }: NeedInput, from: IsoDate): DatedEvent[] | undefined {
-  const programme = climate && programmeOf(plant, isSevere(climate));
+function eventsFor(input: NeedInput, from: IsoDate): DatedEvent[] | undefined {
+  const { area, plant, climate } = input;
+  const programme =
+    climate && programmeOf(plant, { severe: isSevere(climate), isNewLawn: isNewLawn(input) });
   if (!programme) return undefined;
   const planted = parseDate(area.plantedOn);
   return comingEvents(
@@ -31,8 +35,28 @@ const NUTRIENT = { p: 'P2O5', k: 'K2O', n: 'N', one: 'N', row: 'N' } as const;
 /** What is worked in before planting is none of what goes beside the row. */
 const WORKED_IN: ReadonlySet<StageId> = new Set(['beforePlanting', 'atSowing']);
 
+/** Room for a second product after the first where a year has no other time for it, days. */
+const SECOND_PRODUCT_DAYS = 45;
+
+function later(part: YearPart): YearPart {
+  const { from, to, end } = part.slot;
+  return { ...part, slot: { from, to: addDays(to, SECOND_PRODUCT_DAYS), end } };
+}
+
 function sumOf(parts: readonly YearPart[]): number {
   return parts.reduce((sum, { share }) => sum + share, 0);
+}
+
+/** What a product's year is dealt out by. */
+interface YearOf {
+  readonly from: IsoDate | undefined;
+  /** The year's nitrogen, lb/1000 ft²: a small year has fewer events. */
+  readonly year: number;
+  /**
+   * Stages with which another product brings this one's nutrient already: it goes on with the others, so that two never
+   * add up on one day.
+   */
+  readonly brought: ReadonlySet<StageId>;
 }
 
 /**
@@ -45,26 +69,30 @@ function sumOf(parts: readonly YearPart[]): number {
 export function yearParts(
   input: NeedInput,
   role: Role,
-  from: IsoDate | undefined,
+  { from, year, brought }: YearOf,
 ): YearPart[] | undefined {
   const events = from && eventsFor(input, from);
   if (!events) return undefined;
   const nutrient = NUTRIENT[role];
   const isAnnual = events.some(({ event }) => 'planted' in event.from);
-  const all = events.map(({ event, from: first, to }): YearPart => ({
-    share: event[nutrient] ?? 0,
-    label: msg(`stage.${event.stage}`),
-    stage: event.stage,
-    slot: { from: first, to },
-  }));
+  const all = events
+    .filter(({ event }) => year > (event.onlyAbove ?? -1))
+    .map(({ event, from: first, to, stop }): YearPart => ({
+      share: event[nutrient] ?? 0,
+      label: msg(`stage.${event.stage}`),
+      stage: event.stage,
+      slot: { from: first, to, end: stop },
+    }));
   const coming = all.filter(({ share }) => share > 0);
   if (role === 'one' || role === 'row') {
     const next = coming.find(({ stage }) => role === 'one' || !WORKED_IN.has(stage));
     return next ? [{ ...next, share: 1 }] : [];
   }
-  if (nutrient === 'N' && isAnnual) return coming;
+  if (nutrient === 'N' && isAnnual && brought.size === 0) return coming;
   const [first] = all;
   if (coming.length === 0) return first ? [{ ...first, share: 1 }] : [];
-  const sum = sumOf(coming);
-  return coming.map((part) => ({ ...part, share: part.share / sum }));
+  const others = coming.filter(({ stage }) => !brought.has(stage));
+  const left = others.length > 0 ? others : coming.slice(-1).map(later);
+  const sum = sumOf(left);
+  return left.map((part) => ({ ...part, share: part.share / sum }));
 }

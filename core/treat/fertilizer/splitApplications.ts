@@ -14,7 +14,7 @@ import {
 } from '../../schedule/dosing/doses';
 import type { Fertilizer } from '../../catalog/materials/types';
 import { SPLIT_BELOW_CEC } from '../../tables/soil/exchange';
-import type { IsoDate } from '../../kernel/typed/date';
+import { addDays, type IsoDate } from '../../kernel/typed/date';
 import {
   perHundredFeetToTotal,
   rowNutrientToProduct,
@@ -23,8 +23,8 @@ import {
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
-import type { Figure } from '../../kernel/working/working';
-import { applicationLimits } from './need';
+import { valueOf, type Figure } from '../../kernel/working/working';
+import { applicationLimits, type Needs } from './need';
 import { NUTRIENTS } from '../../catalog/nutrients';
 import type { ProductPart } from './handOrder';
 import { capsOf, smallestRate } from './oneTrip';
@@ -141,13 +141,19 @@ function splitPart(
   ctx: PlanContext,
   input: FertilizerInput,
   part: ProductPart,
-  earliest: IsoDate | undefined,
+  { earliest, rows }: Needs,
   dealing: Dealing,
+  before: readonly UndatedProduct[],
 ): { readonly set: DoseSet; readonly parts: readonly YearPart[] | undefined } {
   const prefix = `${input.area.id}/feed/${part.role}/dose`;
   const cap = capFor(ctx, input, part);
   const { extent } = input.ground;
-  const parts = yearParts(input, part.role, earliest);
+  const mine = cappedIn(part.material, input);
+  const brought = before
+    .filter(({ material }) => [...cappedIn(material, input)].some((each) => mine.has(each)))
+    .flatMap(({ stages }) => stages);
+  const year = valueOf(rows.N.year)?.value ?? 0;
+  const parts = yearParts(input, part.role, { from: earliest, year, brought: new Set(brought) });
   if (!parts) {
     return { set: splitDoses(ctx, prefix, part.rate, cap, extent, dealing), parts };
   }
@@ -170,6 +176,14 @@ export interface UndatedProduct extends Omit<FertilizerProduct, 'applications'> 
   readonly request: DateRequest | SlotRequest;
   /** What the plant is at with each application, by its programme. */
   readonly stages: readonly StageId[];
+}
+
+/** The days of each application: where a part takes several, each later one has an interval more. */
+function slotsOf(parts: readonly YearPart[], days: number): SlotRequest['slots'] {
+  return parts.map((part, at) => {
+    const before = parts.slice(0, at).filter((each) => each === part).length;
+    return { ...part.slot, to: addDays(part.slot.to, before * days) };
+  });
 }
 
 /**
@@ -201,7 +215,7 @@ function requestFor(
   if (split.parts) {
     const fromLime = { days: LIME_FROM_NITROGEN_DAYS, from: limedOn, of: lime };
     const apart = losesAmmonia(material) ? [fromLime, others] : [others];
-    return { id, slots: split.parts.map(({ slot }) => slot), interval, apart };
+    return { id, slots: slotsOf(split.parts, interval.days), interval, apart };
   }
   return {
     id,
@@ -233,14 +247,14 @@ export function splitProducts(
   ctx: PlanContext,
   input: FertilizerInput,
   parts: readonly ProductPart[],
-  earliest: IsoDate | undefined,
+  needs: Needs,
 ): UndatedProduct[] {
   const split: UndatedProduct[] = [];
   for (const part of parts) {
     const { role, material, rate } = part;
     const prefix = `${input.area.id}/feed/${role}`;
     const dealing = dealingOf(ctx, input, prefix, material);
-    const dealt = splitPart(ctx, input, part, earliest, dealing);
+    const dealt = splitPart(ctx, input, part, needs, dealing, split);
     const { set } = dealt;
     split.push({
       role,
@@ -248,7 +262,7 @@ export function splitProducts(
       materialId: material.id,
       rate,
       set,
-      request: requestFor(input, part, dealt, earliest, split),
+      request: requestFor(input, part, dealt, needs.earliest, split),
       stages: (dealt.parts ?? []).map(({ stage }) => stage),
       bag: dealing.bag,
       bags: bagsFor(ctx, `${prefix}/bags`, set.total, dealing.bag),
@@ -298,7 +312,7 @@ export function sideDressing(
   );
   const dealing = dealingOf(ctx, input, prefix, material);
   const set = dealOut(ctx, `${prefix}/dose`, { count, rate, total, limit: undefined }, dealing);
-  const parts = yearParts(input, 'row', earliest);
+  const parts = yearParts(input, 'row', { from: earliest, year: Infinity, brought: new Set() });
   return {
     role: 'row',
     material,

@@ -3,6 +3,7 @@
 import { ChoiceField } from '../../kit/ChoiceField';
 import type { ReactNode } from 'react';
 import { programmeOf } from '../../../core/catalog/programmes/programmes';
+import { isNewLawn } from '../../../core/treat/fertilizer/newLawn';
 import { PLANTS } from '../../../core/catalog/plants/plants';
 import { own } from '../../../core/kernel/typed/own';
 import { quantity } from '../../../core/kernel/units/quantity';
@@ -118,7 +119,8 @@ function Sharing(): ReactNode {
 /** When it was planted or sown, where its year goes by that. */
 function PlantedOn(): ReactNode {
   const { area, state } = useCase();
-  if (!programmeOf(area.plant, false)?.planting) return null;
+  const programme = programmeOf(area.plant, { severe: false, isNewLawn: isNewLawn(area) });
+  if (!programme?.planting) return null;
   return (
     <TextField
       label={text('ground.plantedOn')}

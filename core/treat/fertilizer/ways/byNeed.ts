@@ -30,7 +30,7 @@ export const byNeed = {
     const parts = isDosed ? handOrder(ctx, `${area.id}/feed`, needs.need, chosen) : [];
     return {
       way: 'by-need',
-      parts: splitProducts(ctx, input, parts, needs.earliest),
+      parts: splitProducts(ctx, input, parts, needs),
       balance: balanceOf(ctx, `${area.id}/feed`, needs.need, parts),
     };
   },

@@ -16,7 +16,7 @@ export const inOneTrip: FertilizerWay = {
     if (!part) return undefined;
     return {
       way: 'one-trip',
-      parts: splitProducts(ctx, input, [part], needs.earliest),
+      parts: splitProducts(ctx, input, [part], needs),
       balance: balanceOf(ctx, `${area.id}/feed/one`, needs.need, [part]),
     };
   },
