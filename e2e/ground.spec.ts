@@ -39,7 +39,7 @@ test('the situation sets the cap and the depth, and what happens to feeding', as
   await expect(heading).toHaveText(/162 lb of pelletized limestone, in two dressings/);
   await app.go('Feeding');
   // 1.5 ÷ 0.46 on 1000 ft²: a starter at sowing, and more after the first mowings.
-  await expect(heading).toContainText('3.26 lb of urea 46-0-0');
+  await expect(heading).toContainText('3.3 lb of urea 46-0-0');
 });
 
 test('target and depth are decisions: they are typed, questioned and taken back', async ({

@@ -228,8 +228,8 @@ test.each<[LawnInput, number | string, readonly string[]]>([
   [{ ...ORACLE, clippings: 'returned' }, 2, ['2027-10-19', '2028-08-16']],
   [{ ...ORACLE, clippings: 'unknown' }, 2, ['2027-10-19', '2028-08-16']],
   [{ ...ORACLE, om: '35', ph: '6.2' }, 0, []],
-  // Too late to sow: two weeks before next August's sowing, and forty days after it.
-  [{ ...ORACLE, situation: 'tilled' }, 1.5, ['2028-08-02', '2028-09-25']],
+  // Too late to sow: a week before next August's sowing, and forty days after it.
+  [{ ...ORACLE, situation: 'tilled' }, 1.5, ['2028-08-09', '2028-09-25']],
 ])('nitrogen for the year and its dates, apart from lime: %#', (input, need, dates) => {
   const {
     treatments: { fertilizer: feed },

@@ -212,7 +212,7 @@ function sown(id: string, spring: Moment, until: Moment): Programme {
     ...base,
     planting: { spring, until },
     events: [
-      { stage: 'atSowing', from: planted(-14), to: planted(7), N: THIRD, P2O5: 1, K2O: 1 },
+      { stage: 'atSowing', from: planted(-7), to: planted(7), N: THIRD, P2O5: 1, K2O: 1 },
       { stage: 'afterMowing', from: planted(40), to: planted(55), N: 2 * THIRD },
     ],
   };

@@ -151,7 +151,7 @@ const annual: Programme = {
   ...ornamental,
   planting: { spring: at('last-frost', 1) },
   events: [
-    { stage: 'beforePlanting', from: planted(-14), to: planted(7), ...withAll(0.5) },
+    { stage: 'beforePlanting', from: planted(-7), to: planted(7), ...withAll(0.5) },
     { stage: 'fiveWeeksOn', from: planted(35), to: planted(45), N: 0.5 },
   ],
 };

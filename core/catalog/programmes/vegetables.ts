@@ -35,7 +35,7 @@ function crop(
     ...base,
     planting: PLANTING[planting],
     events: [
-      { stage: 'beforePlanting', from: planted(-14), to: planted(7), ...withAll(before) },
+      { stage: 'beforePlanting', from: planted(-7), to: planted(7), ...withAll(before) },
       ...beside.map(([stage, days, N, within = 10]) => ({
         stage,
         from: planted(days),
@@ -180,7 +180,7 @@ function sown(id: string, spring: Moment, first: number, ...later: readonly Besi
     standing: 'recalled',
     planting: { spring },
     events: [
-      { stage: 'atSowing', from: planted(-14), to: planted(7), ...withAll(first) },
+      { stage: 'atSowing', from: planted(-7), to: planted(7), ...withAll(first) },
       ...later.map(([stage, days, N, within = 10]) => ({
         stage,
         from: planted(days),

@@ -35,6 +35,16 @@ const NUTRIENT = { p: 'P2O5', k: 'K2O', n: 'N', one: 'N', row: 'N' } as const;
 /** What is worked in before planting is none of what goes beside the row. */
 const WORKED_IN: ReadonlySet<StageId> = new Set(['beforePlanting', 'atSowing']);
 
+/** Where a short season leaves no room between two, the later one is left out: the others take its part. */
+function spaced(parts: readonly YearPart[], days: number): YearPart[] {
+  const kept: YearPart[] = [];
+  for (const part of parts) {
+    const before = kept.at(-1);
+    if (!before || addDays(before.slot.from, days) <= part.slot.to) kept.push(part);
+  }
+  return kept;
+}
+
 /** Room for a second product after the first where a year has no other time for it, days. */
 const SECOND_PRODUCT_DAYS = 45;
 
@@ -57,6 +67,8 @@ interface YearOf {
    * add up on one day.
    */
   readonly brought: ReadonlySet<StageId>;
+  /** Days from one application to the next. */
+  readonly spacing: number;
 }
 
 /**
@@ -69,7 +81,7 @@ interface YearOf {
 export function yearParts(
   input: NeedInput,
   role: Role,
-  { from, year, brought }: YearOf,
+  { from, year, brought, spacing }: YearOf,
 ): YearPart[] | undefined {
   const events = from && eventsFor(input, from);
   if (!events) return undefined;
@@ -83,7 +95,10 @@ export function yearParts(
       stage: event.stage,
       slot: { from: first, to, end: stop },
     }));
-  const coming = all.filter(({ share }) => share > 0);
+  const coming = spaced(
+    all.filter(({ share }) => share > 0),
+    spacing,
+  );
   if (role === 'one' || role === 'row') {
     const next = coming.find(({ stage }) => role === 'one' || !WORKED_IN.has(stage));
     return next ? [{ ...next, share: 1 }] : [];

@@ -1,5 +1,6 @@
 import type { Application } from '../shared/treated';
 import type { StageId } from '../../catalog/programmes/programme';
+import { SPACING_DAYS } from '../../tables/fertilizer/spacing';
 import { LIME_FROM_NITROGEN_DAYS } from '../../tables/lime/timing';
 import type { DateRequest, DatesOf, SlotRequest } from '../../schedule/requests';
 import { limeGoesFirst, limeRequestId } from '../shared/limeRequest';
@@ -153,7 +154,12 @@ function splitPart(
     .filter(({ material }) => [...cappedIn(material, input)].some((each) => mine.has(each)))
     .flatMap(({ stages }) => stages);
   const year = valueOf(rows.N.year)?.value ?? 0;
-  const parts = yearParts(input, part.role, { from: earliest, year, brought: new Set(brought) });
+  const parts = yearParts(input, part.role, {
+    from: earliest,
+    year,
+    brought: new Set(brought),
+    spacing: spacingOf(input),
+  });
   if (!parts) {
     return { set: splitDoses(ctx, prefix, part.rate, cap, extent, dealing), parts };
   }
@@ -176,6 +182,11 @@ export interface UndatedProduct extends Omit<FertilizerProduct, 'applications'> 
   readonly request: DateRequest | SlotRequest;
   /** What the plant is at with each application, by its programme. */
   readonly stages: readonly StageId[];
+}
+
+/** Days from one application to the next within a plant's year. */
+function spacingOf({ plant }: FertilizerInput): number {
+  return SPACING_DAYS[plant.form === 'lawn' ? 'lawn' : 'other'];
 }
 
 /** The days of each application: where a part takes several, each later one has an interval more. */
@@ -213,9 +224,11 @@ function requestFor(
     of: clashing.map(({ request }) => request.id),
   };
   if (split.parts) {
+    const days = spacingOf(input);
+    const apartFrom = { ...others, days };
     const fromLime = { days: LIME_FROM_NITROGEN_DAYS, from: limedOn, of: lime };
-    const apart = losesAmmonia(material) ? [fromLime, others] : [others];
-    return { id, slots: slotsOf(split.parts, interval.days), interval, apart };
+    const apart = losesAmmonia(material) ? [fromLime, apartFrom] : [apartFrom];
+    return { id, slots: slotsOf(split.parts, days), interval: { days }, apart };
   }
   return {
     id,
@@ -312,7 +325,12 @@ export function sideDressing(
   );
   const dealing = dealingOf(ctx, input, prefix, material);
   const set = dealOut(ctx, `${prefix}/dose`, { count, rate, total, limit: undefined }, dealing);
-  const parts = yearParts(input, 'row', { from: earliest, year: Infinity, brought: new Set() });
+  const parts = yearParts(input, 'row', {
+    from: earliest,
+    year: Infinity,
+    brought: new Set(),
+    spacing: spacingOf(input),
+  });
   return {
     role: 'row',
     material,
