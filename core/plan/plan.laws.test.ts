@@ -235,7 +235,9 @@ test('on no day do all products together pass the cap on nitrogen, nor on a lawn
       const days = new Map<string, { n: number; k: number; most: number }>();
       for (const { material, applications: doses } of feed.chosen.parts) {
         for (const { date, amount } of doses) {
-          const day = days.get(date) ?? { n: 0, k: 0, most: 1 };
+          // Worked in or beside a row half as much again as on grass.
+          const usual = of.plant === 'cool-season-lawn' ? 1 : 1.5;
+          const day = days.get(date) ?? { n: 0, k: 0, most: usual };
           const perThousand = (number(amount.printed) * 1000) / Number(of.squareFeet);
           days.set(date, {
             n: day.n + (perThousand * material.grade.N * material.firstSeasonN) / 100,

@@ -60,10 +60,10 @@ test('ground without an area buys nothing that anybody could count', () => {
 test('amounts for each bed, in ounces and cups by bulk density', () => {
   const [beds] = planCase(lawnCase(BEDS)).areas;
   const first = beds?.treatments.fertilizer.chosen.parts[0]?.applications[0]?.amount;
-  // 2 lb N ÷ 0.46 × 0.2 = 0.870 lb in two; 0.435 lb = 6.96 oz, to half ounces under the cap 6.5 oz
-  expect(value(first?.hands.ounces)).toBe(6.5);
-  // 0.40625 lb ÷ 47 lb/ft³ × 119.69 cups = 1.03, about a cup; a fourth is 1.625 oz, 1½ oz
+  // 2 lb N ÷ 0.46 × 0.2 = 0.870 lb in two; 0.435 lb = 6.96 oz, to half ounces 7
+  expect(value(first?.hands.ounces)).toBe(7);
+  // 0.4375 lb ÷ 47 lb/ft³ × 119.69 cups = 1.11, about a cup; a fourth is 1.75 oz
   expect(value(first?.hands.volume)).toBe(1);
-  expect(value(first?.each?.ounces)).toBe(1.5);
-  expect(first?.each?.volume).toMatchObject({ value: { unit: 'tbsp' } });
+  expect(value(first?.each?.ounces)).toBe(1.75);
+  expect(first?.each?.volume).toMatchObject({ value: { value: 0.25, unit: 'cups' } });
 });

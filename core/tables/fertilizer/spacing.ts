@@ -3,3 +3,9 @@
  * guides side-dress every three (Virginia 426-323). Recalled.
  */
 export const SPACING_DAYS = { lawn: 28, other: 14 } as const;
+
+/**
+ * Most quick nitrogen at once where it is worked in or laid beside a row and not on grass, lb/1000 ft²: guides side-dress
+ * corn and cabbage with up to 65 lb an acre (Virginia 426-323; Knott's Handbook). Recalled.
+ */
+export const WORKED_IN_N = 1.5;

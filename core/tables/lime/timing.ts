@@ -16,3 +16,6 @@ export const NO_TILL_TONS = 2;
 
 /** Days between lime and urea or ammonium on the surface, which it would drive off as ammonia. Common practice: 7 to 14. */
 export const LIME_FROM_NITROGEN_DAYS = 14;
+
+/** When ground can be worked, and lime with it, where winters freeze. Common practice. */
+export const WORKABLE = [{ from: '03-01', to: '11-30' }] as const;

@@ -1,5 +1,5 @@
 import { programmeOf } from '../../catalog/programmes/programmes';
-import type { StageId } from '../../catalog/programmes/programme';
+import type { Programme, StageId } from '../../catalog/programmes/programme';
 import { addDays, parseDate, type IsoDate } from '../../kernel/typed/date';
 import { msg } from '../../kernel/messages/msg';
 import { comingEvents, isSevere, type DatedEvent } from '../../schedule/climate/calendar';
@@ -15,12 +15,17 @@ export interface YearPart extends DosePart {
   readonly slot: Slot;
 }
 
-/** The feedings of the twelve months from a day on; nothing where no climate is chosen or the plant has no programme. */
+/** The programme of what grows there; nothing where no climate is chosen, or the plant has none. */
+export function programmeFor(input: NeedInput): Programme | undefined {
+  const { plant, climate } = input;
+  return climate && programmeOf(plant, { severe: isSevere(climate), isNewLawn: isNewLawn(input) });
+}
+
+/** The feedings of the twelve months from a day on; nothing where there is no programme. */
 function eventsFor(input: NeedInput, from: IsoDate): DatedEvent[] | undefined {
-  const { area, plant, climate } = input;
-  const programme =
-    climate && programmeOf(plant, { severe: isSevere(climate), isNewLawn: isNewLawn(input) });
-  if (!programme) return undefined;
+  const { area, climate } = input;
+  const programme = programmeFor(input);
+  if (!climate || !programme) return undefined;
   const planted = parseDate(area.plantedOn);
   return comingEvents(
     climate,
@@ -69,6 +74,8 @@ interface YearOf {
   readonly brought: ReadonlySet<StageId>;
   /** Days from one application to the next. */
   readonly spacing: number;
+  /** The soil holds no potash for long: half of it waits for the next nitrogen. */
+  readonly light: boolean;
 }
 
 /**
@@ -81,7 +88,7 @@ interface YearOf {
 export function yearParts(
   input: NeedInput,
   role: Role,
-  { from, year, brought, spacing }: YearOf,
+  { from, year, brought, spacing, light }: YearOf,
 ): YearPart[] | undefined {
   const events = from && eventsFor(input, from);
   if (!events) return undefined;
@@ -95,6 +102,8 @@ export function yearParts(
       stage: event.stage,
       slot: { from: first, to, end: stop },
     }));
+  const fedWith = (stage: StageId): boolean =>
+    events.some(({ event }) => event.stage === stage && (event.N ?? 0) > 0);
   const coming = spaced(
     all.filter(({ share }) => share > 0),
     spacing,
@@ -106,6 +115,14 @@ export function yearParts(
   if (nutrient === 'N' && isAnnual && brought.size === 0) return coming;
   const [first] = all;
   if (coming.length === 0) return first ? [{ ...first, share: 1 }] : [];
+  const [only, ...more] = coming;
+  const next = all.find(({ stage, slot }) => only && slot.from > only.slot.to && fedWith(stage));
+  if (role === 'k' && light && only && more.length === 0 && next) {
+    return [
+      { ...only, share: 0.5 },
+      { ...next, share: 0.5 },
+    ];
+  }
   const others = coming.filter(({ stage }) => !brought.has(stage));
   const left = others.length > 0 ? others : coming.slice(-1).map(later);
   const sum = sumOf(left);

@@ -1,6 +1,6 @@
 import type { Application } from '../shared/treated';
 import type { StageId } from '../../catalog/programmes/programme';
-import { SPACING_DAYS } from '../../tables/fertilizer/spacing';
+import { SPACING_DAYS, WORKED_IN_N } from '../../tables/fertilizer/spacing';
 import { LIME_FROM_NITROGEN_DAYS } from '../../tables/lime/timing';
 import type { DateRequest, DatesOf, SlotRequest } from '../../schedule/requests';
 import { limeGoesFirst, limeRequestId } from '../shared/limeRequest';
@@ -30,7 +30,7 @@ import { NUTRIENTS } from '../../catalog/nutrients';
 import type { ProductPart } from './handOrder';
 import { capsOf, smallestRate } from './oneTrip';
 import { losesAmmonia, sharesOf } from './products';
-import { yearParts, type YearPart } from './programme';
+import { programmeFor, yearParts, type YearPart } from './programme';
 import type { FertilizerProduct, FertilizerInput } from './types';
 
 /** A bag of a fertilizer: what the bag at hand says, else what such bags usually hold. */
@@ -92,17 +92,20 @@ function reachOf(
   );
 }
 
-/** Soil of little exchange capacity holds no nitrogen or potash for long: half of it at a time at most. */
+/** Soil of little exchange capacity holds no nitrogen or potash for long. */
+function isLight({ readings: { cec } }: FertilizerInput): boolean {
+  return !('absent' in cec) && cec.value.value < SPLIT_BELOW_CEC;
+}
+
+/** On light soil half of the nitrogen or potash at a time at most. */
 function halfOnLightSoil(
   ctx: PlanContext,
-  { readings }: FertilizerInput,
+  input: FertilizerInput,
   prefix: string,
   { material, rate }: ProductPart,
 ): ProductPart['rate'][] {
-  const { cec } = readings;
   const { grade, organic } = material;
-  const held = organic || grade.N + grade.K2O === 0;
-  if ('absent' in cec || cec.value.value >= SPLIT_BELOW_CEC || held) return [];
+  if (!isLight(input) || organic || grade.N + grade.K2O === 0) return [];
   const share = ctx.constant(
     { id: `${prefix}/light-soil/share`, label: msg('feed.sandyShare'), source: 'practice' },
     0.5,
@@ -129,8 +132,12 @@ function capFor(
   // One trip is one application whose caps are met already.
   if (part.role === 'one') return part.rate;
   const rules = applicationLimits(input.pack, input.plant);
+  // A programme deals the year out in parts already, and beside a row there is no grass to burn.
+  const programme = input.plant.form === 'lawn' ? undefined : programmeFor(input);
+  const inRows = programme?.planting !== undefined;
+  const most = { value: Math.max(WORKED_IN_N, rules.quickN.value), standing: 'recalled' as const };
   const caps = [
-    ...capsOf(ctx, prefix, part.material, part.shares, rules),
+    ...capsOf(ctx, prefix, part.material, part.shares, inRows ? { ...rules, quickN: most } : rules),
     ...halfOnLightSoil(ctx, input, prefix, part),
   ];
   if (caps.length === 0) return undefined;
@@ -147,7 +154,6 @@ function splitPart(
   before: readonly UndatedProduct[],
 ): { readonly set: DoseSet; readonly parts: readonly YearPart[] | undefined } {
   const prefix = `${input.area.id}/feed/${part.role}/dose`;
-  const cap = capFor(ctx, input, part);
   const { extent } = input.ground;
   const mine = cappedIn(part.material, input);
   const brought = before
@@ -159,7 +165,9 @@ function splitPart(
     year,
     brought: new Set(brought),
     spacing: spacingOf(input),
+    light: isLight(input),
   });
+  const cap = capFor(ctx, input, part);
   if (!parts) {
     return { set: splitDoses(ctx, prefix, part.rate, cap, extent, dealing), parts };
   }
@@ -227,7 +235,9 @@ function requestFor(
     const days = spacingOf(input);
     const apartFrom = { ...others, days };
     const fromLime = { days: LIME_FROM_NITROGEN_DAYS, from: limedOn, of: lime };
-    const apart = losesAmmonia(material) ? [fromLime, apartFrom] : [apartFrom];
+    // What is worked in with the lime, or lies over it, loses nothing.
+    const onTop = input.area.situation !== 'tilled' && losesAmmonia(material);
+    const apart = onTop ? [fromLime, apartFrom] : [apartFrom];
     return { id, slots: slotsOf(split.parts, days), interval: { days }, apart };
   }
   return {
@@ -330,6 +340,7 @@ export function sideDressing(
     year: Infinity,
     brought: new Set(),
     spacing: spacingOf(input),
+    light: isLight(input),
   });
   return {
     role: 'row',

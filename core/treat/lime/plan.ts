@@ -7,7 +7,12 @@ import type { TreatInput } from '../shared/input';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
 import type { Situation } from '../../catalog/situations';
 import { addPounds, bagsFor, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
-import { HALVES_ABOVE_TONS, LIME_WORKS_MONTHS, NO_TILL_TONS } from '../../tables/lime/timing';
+import {
+  HALVES_ABOVE_TONS,
+  LIME_WORKS_MONTHS,
+  NO_TILL_TONS,
+  WORKABLE,
+} from '../../tables/lime/timing';
 import { TRI_STATE_ORGANIC } from '../../tables/lime/triState';
 import { addMonths, type IsoDate } from '../../kernel/typed/date';
 import { tonsPerAcreToPerThousand } from '../../kernel/units/convert';
@@ -137,7 +142,7 @@ function verdictOf(
 
 /** What lime asks of the scheduler: days in season, apart from one another and from lime of before. */
 function requestFor(
-  { area, pack, planFrom }: TreatInput,
+  { area, pack, planFrom, climate }: TreatInput,
   set: DoseSet,
   lastOn: IsoDate | undefined,
   { material: { intervalMonths }, passedBy }: ChosenMaterial,
@@ -150,7 +155,8 @@ function requestFor(
     id: limeRequestId(area.id),
     earliest: planFrom && spaced && spaced > planFrom ? spaced : planFrom,
     count: Math.min(set.doses.length, told),
-    seasons: pack.lime.seasons,
+    // What is worked in goes on whenever the ground is; a pack's seasons are for lime on top.
+    seasons: climate && area.situation === 'tilled' ? WORKABLE : pack.lime.seasons,
     interval: { months },
   };
 }
