@@ -538,6 +538,7 @@ export interface Messages {
   'feed.left.N': None;
   'feed.left.P2O5': None;
   'feed.met': None;
+  'feed.middle': None;
   'feed.need.K2O': None;
   'feed.need.N': None;
   'feed.need.P2O5': None;

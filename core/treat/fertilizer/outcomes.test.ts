@@ -72,7 +72,11 @@ test.each<[string, LawnInput, Record<string, number>]>([
   ],
   ['vegetables on organic soil', { ...VEGETABLES, om: '30' }, { [TSP]: 8.696, [KCL]: 3.333 }],
   ['lawn on organic soil', { om: '30', cec: '20' }, { [TSP]: 2.174, [KCL]: 2.5 }],
-  ['vegetables, no test: 1.5 ÷ 0.46', { ...VEGETABLES, untested: true }, { urea: 3.261 }],
+  [
+    'vegetables, no test: the middle class, 2 ÷ 0.46',
+    { ...VEGETABLES, untested: true },
+    { urea: 4.348 },
+  ],
   ['lawn, no test', { untested: true }, { urea: 4.348 }],
   ['P very high', { ...VEGETABLES, p: { text: '60' } }, { [KCL]: 3.333, urea: 4.348 }],
   ['P and K very high', { ...VEGETABLES, p: { text: '60' }, k: { text: '200' } }, { urea: 4.348 }],

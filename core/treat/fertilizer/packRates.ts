@@ -2,7 +2,7 @@ import { perAcreToPerThousand } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg } from '../../kernel/messages/msg';
-import type { Figure } from '../../kernel/working/working';
+import { valueOf, type Figure } from '../../kernel/working/working';
 import { opinionOf } from '../../catalog/packs/opinions';
 import { RATINGS, type NitrogenRates } from '../../catalog/packs/pack';
 import { ratingOf } from '../../catalog/packs/rating';
@@ -79,7 +79,18 @@ function byClippings(ctx: PlanContext, input: NeedInput, cells: Cells<Clippings>
   ]);
 }
 
-/** N by organic matter; where that is unknown, the smallest rate of the mineral classes. */
+/** The middle of some rates: what most soils get where nobody knows which class one is in. */
+function middle(ctx: PlanContext, id: string, rates: readonly NitrogenRate[]): NitrogenRate {
+  const sorted = [...rates].sort((a, b) => (valueOf(a)?.value ?? 0) - (valueOf(b)?.value ?? 0));
+  const [taken, ...others] = [
+    ...sorted.slice(Math.floor((sorted.length - 1) / 2)),
+    ...sorted.slice(0, Math.floor((sorted.length - 1) / 2)),
+  ];
+  const entry = { id, label: msg('feed.middle') };
+  return taken ? ctx.sheet.choose(entry, taken, others) : smallest(ctx, id, rates);
+}
+
+/** N by organic matter; where that is unknown, the middle rate of the mineral classes. */
 function byOrganicMatter(
   ctx: PlanContext,
   input: NeedInput,
@@ -96,7 +107,7 @@ function byOrganicMatter(
       .map((rate, row) =>
         cell(ctx, input, `${id}/class-${row + 1}`, { nutrient: 'N', cells, row }, [], () => rate),
       );
-    return smallest(ctx, id, mineral);
+    return middle(ctx, id, mineral);
   }
   const scale = 10 ** classes.decimals;
   const rowOf = (typed: number): number => {
