@@ -10,8 +10,10 @@ import type { PlanContext } from '../kernel/working/context';
 const AIR = { min: -60, max: 110 };
 /** A frost that comes once in ten years lies so many days outside the mean one. Common practice: 1.28 × 11 days. */
 const TEN_YEARS = 14;
-/** Days are read in a year that has no 29 February. */
-const ANY_YEAR = 2027;
+/** Days of any year are read in a leap year, so that 29 February is one of them. */
+const LEAP_YEAR = 2028;
+/** Days from one to another are counted as in most years. */
+const PLAIN_YEAR = 2027;
 
 /** A day of any year as typed: with a year or without. */
 function monthDayOf(ctx: PlanContext, at: string, text: string): string | undefined {
@@ -19,18 +21,18 @@ function monthDayOf(ctx: PlanContext, at: string, text: string): string | undefi
   const told = parseDate(text);
   const parsed = told.kind === 'value' ? told : parseDate(withYear(text));
   if (parsed.kind === 'value') return parsed.value.slice(5);
-  ctx.problems[at] = parsed.kind === 'error' ? parsed.error : msg('problem.notADay', { text });
+  ctx.problems[at] = msg('problem.notADay', { text: text.trim() });
   return undefined;
 }
 
 /** `4/21` and `21 Apr` are days of any year. */
 function withYear(text: string): string {
   const typed = text.trim();
-  return typed.includes('/') ? `${typed}/${ANY_YEAR}` : `${typed} ${ANY_YEAR}`;
+  return typed.includes('/') ? `${typed}/${LEAP_YEAR}` : `${typed} ${LEAP_YEAR}`;
 }
 
 function around(mean: string): { mean: string; early: string; late: string } {
-  const day = `${ANY_YEAR}-${mean}`;
+  const day = `${PLAIN_YEAR}-${mean}`;
   const shifted = (days: number): string => addDays(day, days).slice(5);
   return { mean, early: shifted(-TEN_YEARS), late: shifted(TEN_YEARS) };
 }
