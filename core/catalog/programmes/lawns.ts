@@ -98,18 +98,21 @@ const hardening = {
 /** Seven weeks before the first frost: later nitrogen costs warm-season grass the winter. */
 const WARM_STOP = at('warm-last', 1);
 
+/** The first third of a warm-season lawn's nitrogen, once it is green all over. */
+const fullyGreen = {
+  stage: 'fullGreen',
+  from: at('warm-green'),
+  to: at('warm-green', 3),
+  N: THIRD,
+  P2O5: 1,
+  K2O: 0.5,
+} as const;
+
 const bermuda = stoppedAt(WARM_STOP, {
   id: 'bermudagrass',
   ...base,
   events: [
-    {
-      stage: 'fullGreen',
-      from: at('warm-green'),
-      to: at('warm-green', 3),
-      N: THIRD,
-      P2O5: 1,
-      K2O: 0.5,
-    },
+    fullyGreen,
     { stage: 'earlySummer', from: at('warm-green', 5), to: at('warm-green', 8), N: THIRD },
     { stage: 'lastOfSummer', from: at('warm-last', -3), to: at('warm-last'), N: THIRD },
     { ...hardening, K2O: 0.5 },
@@ -146,14 +149,7 @@ const stAugustine = stoppedAt(WARM_STOP, {
   id: 'st-augustinegrass',
   ...base,
   events: [
-    {
-      stage: 'fullGreen',
-      from: at('warm-green'),
-      to: at('warm-green', 3),
-      N: THIRD,
-      P2O5: 1,
-      K2O: 0.5,
-    },
+    fullyGreen,
     { stage: 'earlySummer', from: onDay('06-15'), to: onDay('07-05'), N: THIRD },
     { stage: 'lastOfSummer', from: at('warm-last', -3), to: at('warm-last'), N: THIRD, K2O: 0.5 },
   ],

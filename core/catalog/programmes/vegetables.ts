@@ -5,6 +5,7 @@ import {
   withAll,
   type Moment,
   type Programme,
+  type ProgrammeEvent,
   type StageId,
 } from './programme';
 
@@ -23,6 +24,11 @@ const PLANTING = {
 
 type Beside = readonly [stage: StageId, days: number, N: number, within?: number];
 
+/** Nitrogen beside the row, so many days after planting. */
+function besideRow([stage, days, N, within = 10]: Beside): ProgrammeEvent {
+  return { stage, from: planted(days), to: planted(days + within), N };
+}
+
 /** A share worked in before planting, with all of the phosphate and potash; the rest beside the row at stages. */
 function crop(
   id: string,
@@ -36,12 +42,7 @@ function crop(
     planting: PLANTING[planting],
     events: [
       { stage: 'beforePlanting', from: planted(-7), to: planted(7), ...withAll(before) },
-      ...beside.map(([stage, days, N, within = 10]) => ({
-        stage,
-        from: planted(days),
-        to: planted(days + within),
-        N,
-      })),
+      ...beside.map(besideRow),
     ],
   };
 }
@@ -181,12 +182,7 @@ function sown(id: string, spring: Moment, first: number, ...later: readonly Besi
     planting: { spring },
     events: [
       { stage: 'atSowing', from: planted(-7), to: planted(7), ...withAll(first) },
-      ...later.map(([stage, days, N, within = 10]) => ({
-        stage,
-        from: planted(days),
-        to: planted(days + within),
-        N,
-      })),
+      ...later.map(besideRow),
     ],
   };
 }
