@@ -4,7 +4,7 @@ import type { PlanContext } from '../../kernel/working/context';
 import type { DecisionKind } from '../../casefile/decisions';
 import type { DatesOf } from '../../schedule/requests';
 import { productDecision } from './productDecision';
-import { onDates } from './splitApplications';
+import { onDates } from './requests';
 import { isNeeded } from './handOrder';
 import { fertilizerHold, type FertilizerHold } from './hold';
 import { nutrientNeeds, type Needs } from './need';

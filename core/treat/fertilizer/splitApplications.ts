@@ -1,9 +1,3 @@
-import type { Application } from '../shared/treated';
-import type { StageId } from '../../catalog/programmes/programme';
-import { SPACING_DAYS, WORKED_IN_N } from '../../tables/fertilizer/spacing';
-import { LIME_FROM_NITROGEN_DAYS } from '../../tables/lime/timing';
-import type { DateRequest, DatesOf, SlotRequest } from '../../schedule/requests';
-import { limeGoesFirst, limeRequestId } from '../shared/limeRequest';
 import type { AreaSlice } from '../../casefile/slice';
 import {
   bagsFor,
@@ -14,8 +8,7 @@ import {
   type DoseSet,
 } from '../../schedule/dosing/doses';
 import type { Fertilizer } from '../../catalog/materials/types';
-import { SPLIT_BELOW_CEC } from '../../tables/soil/exchange';
-import { addDays, type IsoDate } from '../../kernel/typed/date';
+import { type IsoDate } from '../../kernel/typed/date';
 import {
   perHundredFeetToTotal,
   rowNutrientToProduct,
@@ -25,13 +18,13 @@ import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import { valueOf, type Figure } from '../../kernel/working/working';
-import { applicationLimits, type Needs } from './need';
-import { NUTRIENTS } from '../../catalog/nutrients';
+import { type Needs } from './need';
 import type { ProductPart } from './handOrder';
-import { capsOf, smallestRate } from './oneTrip';
-import { losesAmmonia, sharesOf } from './products';
-import { programmeFor, yearParts, type YearPart } from './programme';
-import type { FertilizerProduct, FertilizerInput } from './types';
+import { sharesOf } from './products';
+import { yearParts, type YearPart } from './programme';
+import type { FertilizerInput } from './types';
+import { capFor, cappedIn, isLight } from './caps';
+import { requestFor, spacingOf, type UndatedProduct } from './requests';
 
 /** A bag of a fertilizer: what the bag at hand says, else what such bags usually hold. */
 function bagOf(
@@ -92,58 +85,6 @@ function reachOf(
   );
 }
 
-/** Soil of little exchange capacity holds no nitrogen or potash for long. */
-function isLight({ readings: { cec } }: FertilizerInput): boolean {
-  return !('absent' in cec) && cec.value.value < SPLIT_BELOW_CEC;
-}
-
-/** On light soil half of the nitrogen or potash at a time at most. */
-function halfOnLightSoil(
-  ctx: PlanContext,
-  input: FertilizerInput,
-  prefix: string,
-  { material, rate }: ProductPart,
-): ProductPart['rate'][] {
-  const { grade, organic } = material;
-  if (!isLight(input) || organic || grade.N + grade.K2O === 0) return [];
-  const share = ctx.constant(
-    { id: `${prefix}/light-soil/share`, label: msg('feed.sandyShare'), source: 'practice' },
-    0.5,
-    'ratio',
-    'share',
-  );
-  const label = msg('feed.sandyHalf', { cec: SPLIT_BELOW_CEC });
-  const half = ctx.sheet.multiply(
-    { id: `${prefix}/light-soil`, label },
-    [rate, share],
-    'lb/1000ft2',
-    'product',
-  );
-  return [half];
-}
-
-/** The most of a product on one date: by the caps on its nutrients, and by what light soil holds; nothing where none applies. */
-function capFor(
-  ctx: PlanContext,
-  input: FertilizerInput,
-  part: ProductPart,
-): ProductPart['rate'] | undefined {
-  const prefix = `${input.area.id}/feed/${part.role}`;
-  // One trip is one application whose caps are met already.
-  if (part.role === 'one') return part.rate;
-  const rules = applicationLimits(input.pack, input.plant);
-  // A programme deals the year out in parts already, and beside a row there is no grass to burn.
-  const programme = input.plant.form === 'lawn' ? undefined : programmeFor(input);
-  const inRows = programme?.planting !== undefined;
-  const most = { value: Math.max(WORKED_IN_N, rules.quickN.value), standing: 'recalled' as const };
-  const caps = [
-    ...capsOf(ctx, prefix, part.material, part.shares, inRows ? { ...rules, quickN: most } : rules),
-    ...halfOnLightSoil(ctx, input, prefix, part),
-  ];
-  if (caps.length === 0) return undefined;
-  return smallestRate(ctx, { id: `${prefix}/cap`, label: msg('feed.productCap') }, caps);
-}
-
 /** A product of the plan in applications, and the parts of the plant's year that they belong to, where it has a programme. */
 function splitPart(
   ctx: PlanContext,
@@ -173,96 +114,6 @@ function splitPart(
   }
   const { set, partOf } = splitByShares(ctx, prefix, part.rate, parts, cap, extent, dealing);
   return { set, parts: partOf.flatMap((at) => parts[at] ?? []) };
-}
-
-/** The nutrients of a material whose single dose is capped on this ground. */
-function cappedIn({ grade }: Fertilizer, input: FertilizerInput): ReadonlySet<string> {
-  const rules = applicationLimits(input.pack, input.plant);
-  const capped = NUTRIENTS.filter(
-    (nutrient) =>
-      grade[nutrient] > 0 && (nutrient === 'N' || (nutrient === 'K2O' && rules.quickK2O)),
-  );
-  return new Set(capped);
-}
-
-/** A product of the plan but for its days, and what it asks of the scheduler for them. */
-export interface UndatedProduct extends Omit<FertilizerProduct, 'applications'> {
-  readonly request: DateRequest | SlotRequest;
-  /** What the plant is at with each application, by its programme. */
-  readonly stages: readonly StageId[];
-}
-
-/** Days from one application to the next within a plant's year. */
-function spacingOf({ plant }: FertilizerInput): number {
-  return SPACING_DAYS[plant.form === 'lawn' ? 'lawn' : 'other'];
-}
-
-/** The days of each application: where a part takes several, each later one has an interval more. */
-function slotsOf(parts: readonly YearPart[], days: number): SlotRequest['slots'] {
-  return parts.map((part, at) => {
-    const before = parts.slice(0, at).filter((each) => each === part).length;
-    return { ...part.slot, to: addDays(part.slot.to, before * days) };
-  });
-}
-
-/**
- * What a product asks of the scheduler: days in season or within its part of the plant's year, apart from lime where
- * that is dated first, and an interval apart from applications of other products that bring the same capped nutrient, so
- * that two never add up on one day.
- */
-function requestFor(
-  input: FertilizerInput,
-  { role, material }: Pick<FertilizerProduct, 'role' | 'material'>,
-  split: { readonly set: DoseSet; readonly parts: readonly YearPart[] | undefined },
-  earliest: IsoDate | undefined,
-  before: readonly UndatedProduct[],
-): DateRequest | SlotRequest {
-  const { area, pack, plant, limedOn } = input;
-  const { intervalDays, apartFromLimeDays, seasons } = applicationLimits(pack, plant);
-  const mine = cappedIn(material, input);
-  const clashing = before.filter((other) =>
-    [...cappedIn(other.material, input)].some((each) => mine.has(each)),
-  );
-  const id = `${area.id}/feed-${role}`;
-  const lime = limeGoesFirst(input) ? [limeRequestId(area.id)] : [];
-  const interval = { days: intervalDays.value };
-  const others = {
-    days: intervalDays.value,
-    from: [],
-    of: clashing.map(({ request }) => request.id),
-  };
-  if (split.parts) {
-    const days = spacingOf(input);
-    const apartFrom = { ...others, days };
-    const fromLime = { days: LIME_FROM_NITROGEN_DAYS, from: limedOn, of: lime };
-    // What is worked in with the lime, or lies over it, loses nothing.
-    const onTop = input.area.situation !== 'tilled' && losesAmmonia(material);
-    const apart = onTop ? [fromLime, apartFrom] : [apartFrom];
-    return { id, slots: slotsOf(split.parts, days), interval: { days }, apart };
-  }
-  return {
-    id,
-    earliest,
-    count: split.set.doses.length,
-    seasons,
-    interval,
-    apart: [{ days: apartFromLimeDays.value, from: limedOn, of: lime }, others],
-  };
-}
-
-/** A product with its applications on the days that the scheduler gave. */
-export function onDates(
-  { request, stages, ...product }: UndatedProduct,
-  datesOf: DatesOf,
-): FertilizerProduct {
-  const applications = datesOf(request.id).flatMap((date, index): Application[] => {
-    const amount = product.set.doses[index];
-    const key = `${request.id}/${index + 1}`;
-    const stage = stages[index];
-    if (!amount || !date) return [];
-    return [{ key, date, state: 'firm', amount, ...(stage ? { stage } : {}) }];
-  });
-  return { ...product, applications };
 }
 
 /** The products of a plan in bags and in applications, one after another. */

@@ -1,7 +1,7 @@
 import type { Fertilizer } from '../../../catalog/materials/types';
 import type { PlanContext } from '../../../kernel/working/context';
 import type { Needs } from '../need';
-import type { UndatedProduct } from '../splitApplications';
+import type { UndatedProduct } from '../requests';
 import type { FertilizerWayId, FertilizerInput, FertilizerOption } from '../types';
 
 /** A way to feed but for the days of its products. */
