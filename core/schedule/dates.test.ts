@@ -1,4 +1,4 @@
-import { scheduleDoses } from './dates';
+import { scheduleDoses, scheduleSlots } from './dates';
 
 const LIME = [
   { from: '03-01', to: '05-31' },
@@ -27,4 +27,38 @@ test('gives fewer dates where no day is allowed', () => {
   expect(
     scheduleDoses({ earliest: '2027-10-04', count: 2, seasons: [], interval: { days: 1 } }),
   ).toEqual([]);
+});
+
+const SPRING = { from: '2027-04-10', to: '2027-04-24' };
+const SUMMER = { from: '2027-05-01', to: '2027-05-15' };
+const EVERY_FOUR_WEEKS = { interval: { days: 28 }, apart: [] };
+
+test('an application lies on the first day of its slot, and keeps its distance from the one before', () => {
+  expect(scheduleSlots({ slots: [SPRING, SUMMER], ...EVERY_FOUR_WEEKS })).toEqual([
+    '2027-04-10',
+    '2027-05-08',
+  ]);
+});
+
+test('a slot gives a week of grace and no more', () => {
+  const lime = (on: string) => [{ days: 14, from: [on] }];
+  const dated = (on: string) =>
+    scheduleSlots({ slots: [SPRING], interval: { days: 28 }, apart: lime(on) });
+  expect(dated('2027-04-17')).toEqual(['2027-05-01']);
+  expect(dated('2027-04-18')).toEqual([undefined]);
+});
+
+test('nothing is dated after the last day that nothing may pass', () => {
+  const slot = { ...SPRING, end: '2027-04-20' };
+  const apart = [{ days: 14, from: ['2027-04-08'] }];
+  expect(scheduleSlots({ slots: [slot], interval: { days: 28 }, apart })).toEqual([undefined]);
+});
+
+test('an application without a day takes none from the one after it', () => {
+  const shut = { from: '2027-04-01', to: '2027-04-02', end: '2027-04-02' };
+  const apart = [{ days: 7, from: ['2027-04-01'] }];
+  expect(scheduleSlots({ slots: [shut, SPRING], interval: { days: 28 }, apart })).toEqual([
+    undefined,
+    '2027-04-10',
+  ]);
 });
