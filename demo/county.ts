@@ -175,7 +175,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
       'ph-water': '5.9',
       om: '2.9',
       cec: '8',
-      texture: 'sandy-loam',
+      texture: 'sand',
       p: p('31'),
       k: k('110'),
     },

@@ -41,7 +41,7 @@ test('a backup takes the packs of the office along; one that is wrong refuses it
 
 test('a case of an older schema is brought to the present one', () => {
   const read = readCases(`\uFEFF${frozen}`);
-  expect(read.kind === 'cases' && read.files[0]?.schema).toBe(5);
+  expect(read.kind === 'cases' && read.files[0]?.schema).toBe(6);
 });
 
 const backup = [...writeBackup([first, second], '')].join('');

@@ -1,5 +1,5 @@
 /** Values of common practice, by their numbers in the list of the trade; no published source. */
-import { scheduleDoses } from '../core/schedule/dates';
+import { scheduleDates } from '../core/schedule/dates';
 import { bagsFor, splitDoses } from '../core/schedule/dosing/doses';
 import { gradeRatio } from '../core/catalog/materials/explain';
 import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
@@ -62,13 +62,19 @@ test('no. 1: 50 lb/1000 ft² on 10,000 ft² is 500 lb, ten 50-lb bags', () => {
 
 test('no. 5: 225 lb/1000 ft², 50 at most, every 6 months: 5 dressings over 24 months', () => {
   expect(dressings(225, 50)).toBe(5);
-  const dates = scheduleDoses({
+  const dates = scheduleDates({
     earliest: '2027-10-04',
     count: 5,
     seasons: ALL_YEAR,
     interval: { months: 6 },
   });
-  expect(dates).toEqual(['2027-10-04', '2028-04-04', '2028-10-04', '2029-04-04', '2029-10-04']);
+  expect(dates.map((dated) => dated?.date)).toEqual([
+    '2027-10-04',
+    '2028-04-04',
+    '2028-10-04',
+    '2029-04-04',
+    '2029-10-04',
+  ]);
 });
 
 test('no. 6: 1.5 tons/acre is 75 lb/1000 ft² by the short-cut, exactly 68.9', () => {

@@ -153,18 +153,26 @@ const FIXTURES: Readonly<Record<string, readonly string[]>> = {
   'lime-by-texture': ['lime-by-texture.csv'],
   'lake-states-1995-v2': ['lake-states-1995-v2.csv'],
   'lake-states-1995-v3': ['lake-states-1995-v2.csv', 'class-rates-lake-states.csv'],
+  'lake-states-1995-v4': ['lake-states-1995-v2.csv'],
   'delta-mehlich-3-v1': COMPOSITE,
   'delta-mehlich-3-v2': BY_CLASS,
+  'delta-mehlich-3-v3': COMPOSITE,
   'upper-south-mehlich-1-v1': COMPOSITE,
   'upper-south-mehlich-1-v2': BY_CLASS,
+  'upper-south-mehlich-1-v3': COMPOSITE,
   'tidewater-mehlich-1-v1': COMPOSITE,
   'tidewater-mehlich-1-v2': BY_CLASS,
+  'tidewater-mehlich-1-v3': COMPOSITE,
   'southeast-mehlich-1-v1': BY_CLASS,
+  'southeast-mehlich-1-v2': COMPOSITE,
   'northeast-morgan-v1': COMPOSITE,
   'northeast-morgan-v2': BY_CLASS,
+  'northeast-morgan-v3': COMPOSITE,
   'plains-olsen-v1': COMPOSITE,
   'plains-olsen-v2': BY_CLASS,
+  'plains-olsen-v3': COMPOSITE,
   'mid-atlantic-vegetables-v1': [...BY_CLASS, 'mid-atlantic-vegetables.csv'],
+  'mid-atlantic-vegetables-v2': [...COMPOSITE, 'mid-atlantic-vegetables.csv'],
 };
 
 /** Cells of a fixture by `row|column`. */
@@ -181,12 +189,25 @@ function readTable(file: string): ReadonlyMap<string, number> {
   );
 }
 
-const tables = new Map(
-  Object.entries(FIXTURES).map(([id, files]) => [
-    id,
-    new Map(files.flatMap((file) => [...readTable(file)])),
-  ]),
-);
+/** Cells of a fixture that has a column a line. */
+function readColumns(file: string): ReadonlyMap<string, number> {
+  const lines = readFileSync(path.join(__dirname, 'fixtures', file), 'utf8')
+    .split('\n')
+    .filter((line) => line !== '' && !line.startsWith('#'));
+  return new Map(
+    lines.flatMap((line) => {
+      const [column = '', ...cells] = line.split(',');
+      return cells.map((cell, row): [string, number] => [`${row}|${column}`, Number(cell)]);
+    }),
+  );
+}
+
+const tables = new Map([
+  ...Object.entries(FIXTURES).map(
+    ([id, files]) => [id, new Map(files.flatMap((file) => [...readTable(file)]))] as const,
+  ),
+  ['literature', readColumns('literature.csv')] as const,
+]);
 
 function lookedUp(detail: PresentWorking['detail']): number {
   if (!detail || !('table' in detail)) return NaN;
@@ -258,6 +279,7 @@ function evaluate(working: PresentWorking, v: readonly number[], sheet: Workings
       return sum(v) / v.length;
     case 'spread':
     case 'choose':
+    case 'middle':
       return a;
     case 'highEnd': {
       const [from] = inputs;

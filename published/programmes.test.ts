@@ -5,7 +5,8 @@
  */
 import { cardOf } from '../core/catalog/climate/card';
 import { COOL_SEASON_LAWN, PLANTS } from '../core/catalog/plants/plants';
-import { programmeOf } from '../core/catalog/programmes/programmes';
+import { formsOf } from '../core/catalog/programmes/growing';
+import { programmeOf, yearlyRatesOf } from '../core/catalog/programmes/programmes';
 import { comingEvents, isSevere } from '../core/schedule/climate/calendar';
 
 /** Months, by their numbers, in which nitrogen may begin to go on in a year from a day. */
@@ -15,7 +16,8 @@ function months(plant: string, climate: string, from: string, planted?: string):
     card &&
     programmeOf(PLANTS[plant] ?? COOL_SEASON_LAWN, {
       severe: isSevere(card),
-      isNewLawn: false,
+      form: 'established',
+      level: 'medium',
     });
   if (!card || !programme) throw new Error(`${plant} in ${climate}`);
   return comingEvents(card, programme, from, planted)
@@ -26,27 +28,55 @@ function months(plant: string, climate: string, from: string, planted?: string):
 const NORTH = 'humid-continental-north';
 const PIEDMONT = 'mid-atlantic-piedmont';
 
-test('every plant but a mix in a container has a programme whose shares are a year', () => {
+const LEVELS = ['low', 'medium', 'high'] as const;
+
+test('every form of growing of every plant but a mix in a container has a programme whose shares are a year', () => {
   for (const plant of Object.values(PLANTS)) {
     const { id } = plant;
-    const programme = programmeOf(plant, { severe: false, isNewLawn: false });
-    if (id === 'container-mix') {
-      expect(programme).toBeUndefined();
-      continue;
+    for (const form of formsOf(plant)) {
+      for (const level of LEVELS) {
+        const programme = programmeOf(plant, { severe: false, form, level });
+        if (id === 'container-mix') {
+          expect(programme).toBeUndefined();
+          continue;
+        }
+        const sums = { N: 0, P2O5: 0, K2O: 0 };
+        for (const { N = 0, P2O5 = 0, K2O = 0 } of programme?.events ?? []) {
+          sums.N += N;
+          sums.P2O5 += P2O5;
+          sums.K2O += K2O;
+        }
+        const found = Object.values(sums).map((sum) => Number(sum.toFixed(6)));
+        expect([id, form, level, ...found]).toEqual([id, form, level, 1, 1, 1]);
+      }
     }
-    const sums = { N: 0, P2O5: 0, K2O: 0 };
-    for (const { N = 0, P2O5 = 0, K2O = 0 } of programme?.events ?? []) {
-      sums.N += N;
-      sums.P2O5 += P2O5;
-      sums.K2O += K2O;
-    }
-    expect([id, ...Object.values(sums).map((sum) => Number(sum.toFixed(6)))]).toEqual([
-      id,
-      1,
-      1,
-      1,
-    ]);
   }
+});
+
+test('every plant but mixes and the two rows of packs has a rate of its own, or the calendar of its grass', () => {
+  const none = Object.values(PLANTS).filter(
+    (plant) => plant.form !== 'lawn' && !yearlyRatesOf(plant),
+  );
+  expect(none.map(({ id }) => id)).toEqual(['mixed-vegetables', 'container-mix']);
+});
+
+/** The year's pounds of nitrogen for 1000 ft² by level, as the calendars print them (Turgeon; Beard 1973; the states). */
+test.each<[string, boolean, number, number, number]>([
+  ['kentucky-bluegrass', false, 1, 2.5, 3.5],
+  ['tall-fescue', false, 1, 2.25, 3.5],
+  ['tall-fescue', true, 1, 2.5, 3.5],
+  ['fine-fescue', false, 0.5, 1, 2],
+  ['bermudagrass', false, 1.5, 3, 5],
+  ['zoysiagrass', false, 1, 2, 3],
+  ['centipedegrass', false, 0.5, 1, 2],
+  ['bahiagrass', false, 1, 2, 3],
+  ['buffalograss', false, 0.5, 1.5, 2],
+])('%s, severe summers %s: %d, %d and %d lb', (plant, severe, ...printed) => {
+  const pounds = LEVELS.map((level) => {
+    const of = PLANTS[plant] ?? COOL_SEASON_LAWN;
+    return programmeOf(of, { severe, form: 'established', level })?.yearN;
+  });
+  expect(pounds).toEqual(printed);
 });
 
 test.each<[string, string, string, string, number[]]>([

@@ -43,7 +43,7 @@ test('a new case begins with the newest version of the pack and the laboratoryâ€
     soilUnit: 'lb/acre',
   };
   const { pack, reports } = newCase('c1', '2027-10-04', caseStart(office));
-  expect(pack).toEqual({ id: 'lake-states-1995', version: 3 });
+  expect(pack).toEqual({ id: 'lake-states-1995', version: 4 });
   expect(reports['r1']).toMatchObject({
     laboratory: 'Fen Soils',
     results: { s1: { p: { text: '', unit: 'lb/acre', method: 'bray-1' } } },

@@ -2,6 +2,7 @@ import { type Label, EMPTY_LABEL } from '../core/casefile/parts/label';
 import type { PastEntry } from '../core/casefile/parts/past';
 import { type FieldReading, type Report, newReport } from '../core/casefile/parts/report';
 import type { MeasuredBy } from '../core/casefile/parts/area';
+import type { Growing } from '../core/casefile/parts/growing';
 import type { Shape } from '../core/casefile/parts/shape';
 import { type Typed, emptyResult } from '../core/casefile/parts/typed';
 import { decisionKey, type DecisionKind } from '../core/casefile/decisions';
@@ -27,6 +28,10 @@ export interface LawnInput {
   lab?: Partial<Typed>;
   depth?: string;
   plant?: string;
+  growing?: Partial<Growing>;
+  plantedOn?: string;
+  /** Ids of clues seen on the ground, with spaces between. */
+  clues?: string;
   /** Plants that share the ground with it. */
   sharing?: readonly string[];
   /** The house pack of the case. */
@@ -131,6 +136,9 @@ export function lawnCase(input: LawnInput): CaseFile {
         situation: input.situation ?? 'established',
         clippings: input.clippings ?? 'unknown',
         measuredBy: input.measuredBy ?? '',
+        growing: { ...lawn.growing, ...input.growing },
+        plantedOn: input.plantedOn ?? '',
+        site: { ...lawn.site, clues: input.clues ?? '' },
         shape: {
           ...lawn.shape,
           kind: input.unknownArea ? 'unknown' : 'square-feet',

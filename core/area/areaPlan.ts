@@ -1,5 +1,7 @@
 import type { Area } from '../casefile/parts/area';
+import type { ClimateCard } from '../catalog/climate/card';
 import type { Pack } from '../catalog/packs/pack';
+import type { Form } from '../catalog/programmes/growing';
 import type { Plant } from '../catalog/plants/plants';
 import type { IsoDate } from '../kernel/typed/date';
 import type { Quantity } from '../kernel/units/quantity';
@@ -7,6 +9,7 @@ import type { Figure } from '../kernel/working/working';
 import type { PhOutlook } from '../outlook/phOutlook';
 import type { SoilTest } from '../reading/soilTest';
 import type { AreaReading } from '../reading/types';
+import type { Allowed } from '../site/localRules';
 import type { AreaGoal } from '../site/goal';
 import type { Ground } from '../site/ground/ground';
 import type { PastSummary } from '../site/past';
@@ -20,10 +23,16 @@ export interface AreaPlan {
   readonly area: Area;
   /** The plant that it is fed for, and what all that grows there wants of the pH. */
   readonly plant: Plant;
+  /** How it is grown. */
+  readonly form: Form;
   readonly goal: AreaGoal;
   readonly pack: Pack;
   /** The day from which it is planned. */
   readonly planFrom: IsoDate | undefined;
+  /** The climate that its days follow from. */
+  readonly climate: ClimateCard | undefined;
+  /** What the local rules allow here. */
+  readonly allowed: Allowed;
   readonly ground: Ground;
   readonly sampling: SamplingPlan;
   /** Something is known of its sample, or was seen when it was taken. */

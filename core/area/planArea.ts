@@ -5,6 +5,7 @@ import type { Materials } from '../catalog/materials/materials';
 import { retestYears } from '../catalog/packs/opinions';
 import type { Pack } from '../catalog/packs/pack';
 import { COOL_SEASON_LAWN, PLANTS } from '../catalog/plants/plants';
+import { formOf, isFromBare, type Form } from '../catalog/programmes/growing';
 import type { IsoDate } from '../kernel/typed/date';
 import { own } from '../kernel/typed/own';
 import type { PlanContext } from '../kernel/working/context';
@@ -13,11 +14,12 @@ import { phOutlook } from '../outlook/phOutlook';
 import { isCalcareous } from '../reading/calcareous';
 import { readArea } from '../reading/reading';
 import { readSoilTest } from '../reading/soilTest';
-import { scheduleAll, type DateRequest, type SlotRequest } from '../schedule/requests';
+import { scheduleAll, type DateRequest } from '../schedule/requests';
 import { LIME_FROM_NITROGEN_DAYS } from '../tables/lime/timing';
 import { limeGoesFirst } from '../treat/shared/limeRequest';
 import type { ClimateCard } from '../catalog/climate/card';
 import { goalOf } from '../site/goal';
+import { allowedOn } from '../site/localRules';
 import type { Ground } from '../site/ground/ground';
 import { datesOf, summarizePast } from '../site/past';
 import { readReport } from '../site/report/readings';
@@ -56,9 +58,16 @@ function limedOnTop(ctx: PlanContext, file: AreaSlice, { id, situation }: Area):
 
 type Shared = Omit<Parameters<typeof planFertilizer>[1], 'limedOn'>;
 
+/** The ground as it is worked: what is begun on bare ground is tilled first, whatever stood there. */
+function asWorked(area: Area, form: Form): Area {
+  return isFromBare(form) && area.situation === 'established'
+    ? { ...area, situation: 'tilled' }
+    : area;
+}
+
 /** A request that keeps its distance from nitrogen that it would drive off. */
-function keptFrom<R extends DateRequest | SlotRequest>(request: R, of: readonly string[]): R {
-  const apart = { days: LIME_FROM_NITROGEN_DAYS, from: [], of };
+function keptFrom(request: DateRequest, of: readonly string[]): DateRequest {
+  const apart = { what: 'fertilizer', days: LIME_FROM_NITROGEN_DAYS, from: [], of } as const;
   return { ...request, apart: [...(request.apart ?? []), apart] };
 }
 
@@ -89,8 +98,10 @@ function treat(ctx: PlanContext, { file, area }: AreaInput, shared: Shared): Tre
  * in what comes back. What is typed and cannot be read is among the problems of the context.
  */
 export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
-  const { file, area, ground, pack, packs, materials, planFrom, climate } = input;
-  const plant = own(PLANTS, area.plant) ?? COOL_SEASON_LAWN;
+  const { file, ground, pack, packs, materials, planFrom, climate } = input;
+  const plant = own(PLANTS, input.area.plant) ?? COOL_SEASON_LAWN;
+  const form = formOf(plant, input.area);
+  const area = asWorked(input.area, form);
   const goal = goalOf(ctx, file, area, plant);
   const readings = readReport(ctx, file, area.id, pack);
   const past = summarizePast(ctx, file, area.id, planFrom);
@@ -98,14 +109,31 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
   const soilTest = readSoilTest(ctx, { file, areaId: area.id, pack, packs }, readings);
   const { clues } = sampling;
   const reading = readArea(ctx, { file, area, plant, goal, pack, readings, soilTest, clues });
-  const on = { file, area, plant, goal, pack, materials, ground, readings, planFrom, climate };
-  const treatments = treat(ctx, input, { ...on, soilTest });
+  const allowed = allowedOn(ctx, file, plant);
+  const on = {
+    file,
+    area,
+    plant,
+    form,
+    allowed,
+    goal,
+    pack,
+    materials,
+    ground,
+    readings,
+    planFrom,
+    climate,
+  };
+  const treatments = treat(ctx, { ...input, area }, { ...on, soilTest });
   return {
     area,
     plant,
+    form,
     goal,
     pack,
     planFrom,
+    climate,
+    allowed,
     ground,
     sampling,
     sampled: readings.begun || isSampled(file, area),

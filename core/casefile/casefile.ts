@@ -17,11 +17,13 @@ import { CLIMATE } from './parts/climate';
 import { LABEL } from './parts/label';
 import { PARAGRAPH, type Paragraph } from './parts/paragraph';
 import { PAST_ENTRY } from './parts/past';
+import { PIN } from './parts/pin';
 import { REPORT } from './parts/report';
+import { RULE } from './parts/rule';
 import { SAMPLE } from './parts/sample';
 
 /** The schema number of the documents that this version writes. */
-export const SCHEMA = 5;
+export const SCHEMA = 6;
 export const FORMAT = 'agrologos-case';
 
 /** One client's ground, samples, reports, past and decisions as one plain document. */
@@ -49,6 +51,10 @@ export const CASE = object({
   /** What a test costs, in US dollars a sample, and the days until a report is expected; as typed. */
   sampling: object({ fee: text, days: text }),
   climate: CLIMATE,
+  /** Local rules that its plans are bound by. */
+  rules: record(RULE, 40),
+  /** Days set by hand, by `pinKey`. */
+  pins: record(PIN, 2000),
 });
 export interface CaseFile extends Of<typeof CASE> {}
 

@@ -11,7 +11,15 @@ interface Fault {
 
 /** Entries that stand under another key than their own id would be edited in one place and read in another. */
 export function misplaced(file: CaseFile): Fault[] {
-  const records = ['areas', 'samples', 'reports', 'past', 'paragraphs', 'attachments'] as const;
+  const records = [
+    'areas',
+    'samples',
+    'reports',
+    'past',
+    'paragraphs',
+    'attachments',
+    'rules',
+  ] as const;
   const keyed = records.flatMap((name) =>
     Object.entries(file[name])
       .filter(([key, entry]) => entry.id !== key)

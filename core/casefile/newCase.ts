@@ -18,6 +18,7 @@ export interface CaseStart {
   readonly sampling: CaseFile['sampling'];
   /** The climate card of the office; '' is none. */
   readonly climate: string;
+  readonly rules: CaseFile['rules'];
   /** The length of one of the advisor's paces, as typed. */
   readonly pace: string;
   /** Units and methods in which that laboratory prints. */
@@ -31,6 +32,7 @@ const USUAL_START: CaseStart = {
   layout: '',
   sampling: { fee: '', days: '' },
   climate: '',
+  rules: {},
   pace: '',
   results: {},
 };
@@ -70,5 +72,7 @@ export function newCase(id: string, today: IsoDate, start: CaseStart = USUAL_STA
     attachments: {},
     sampling: start.sampling,
     climate: { ...NO_CLIMATE, card: start.climate },
+    rules: start.rules,
+    pins: {},
   };
 }

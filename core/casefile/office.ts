@@ -1,4 +1,5 @@
 import type { Paragraph } from './parts/paragraph';
+import type { Rule } from './parts/rule';
 import type { CaseStart } from './newCase';
 import { layoutOf, type Layout } from './layouts';
 import { own } from '../kernel/typed/own';
@@ -32,6 +33,8 @@ export interface Office {
   readonly pace: string;
   /** The climate card by which its cases are dated; '' is not chosen. */
   readonly climate: string;
+  /** Local rules that its cases are bound by. */
+  readonly rules: Readonly<Record<string, Rule>>;
   /** How samples are named; see `sampleNames`. */
   readonly samplePattern: string;
   /** What a test costs in US dollars, and the days until its report; as typed. */
@@ -57,6 +60,7 @@ export const USUAL_OFFICE: Office = {
   paper: 'letter',
   pace: '',
   climate: '',
+  rules: {},
   samplePattern: '{yy}-{nnn}',
   sampleFee: '',
   sampleDays: '14',
@@ -85,6 +89,7 @@ export function caseStart(office: Office, house: Pack | null = null): CaseStart 
     sampling: { fee: office.sampleFee, days: office.sampleDays },
     pace: office.pace,
     climate: office.climate,
+    rules: office.rules,
     results: {
       p: { unit: soilUnit, method: pMethod },
       k: { unit: soilUnit, method: kMethod },

@@ -11,7 +11,10 @@ import {
 import { type CaseFile } from './casefile';
 
 /** What the plan of one area sees of its case, and all of it: two slices that are equal have equal plans. */
-export interface AreaSlice extends Pick<CaseFile, 'labels' | 'sampling' | 'planFrom'> {
+export interface AreaSlice extends Pick<
+  CaseFile,
+  'labels' | 'sampling' | 'planFrom' | 'rules' | 'pins'
+> {
   readonly area: Area;
   /** The samples that name the area, in their order. */
   readonly samples: CaseFile['samples'];
@@ -62,5 +65,7 @@ export function sliceOf(file: CaseFile, area: Area, vocabularies: Vocabularies):
     labels: file.labels,
     sampling: file.sampling,
     planFrom: file.planFrom,
+    rules: file.rules,
+    pins: pick(file.pins, (_pin, key) => key.startsWith(`${id}:`)),
   };
 }

@@ -274,6 +274,11 @@ export const SOURCES = {
     citation: 'The grade in the product’s name (N – P2O5 – K2O, % by weight)',
     standing: 'practice',
   },
+  'local-rule': {
+    id: 'local-rule',
+    citation: 'The local code, as the office has filled it in',
+    standing: 'house',
+  },
   normals: {
     id: 'normals',
     citation:

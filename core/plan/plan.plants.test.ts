@@ -1,8 +1,10 @@
 /**
  * One report read for fifteen plants: pH 5.7, SMP 6.5, OM 3.4 %, CEC 10, Bray-1 P 8, ammonium-acetate K 75 ppm,
  * 1,000 ft². Lime: SMP 6.5 to 6.5 is 3.8 and to 7.0 is 4.5 tons/acre of 8 in.; worked into 6 in.
- * 3.8 × 6 ÷ 8 × 2000 ÷ 43.56 = 130.9 and 155.0 lb; × 4 ÷ 8 = 87.2 on turf. P is low, K (critical 100) medium,
- * OM in the second class; rates are those of the pack's classes for how much each plant asks for.
+ * 3.8 × 6 ÷ 8 × 2000 ÷ 43.56 = 130.9 and 155.0 lb; × 4 ÷ 8 = 87.2 on turf. P is low, K (critical 100) medium.
+ * Nitrogen is that of the literature on each plant, lb/acre ÷ 43.56 (asparagus 75, potato 140, onion 110, tomato 90,
+ * corn 130) or of its first year (blueberries 10, shrubs and trees nothing, roses 0.5 lb/1000 ft²); phosphate and potash
+ * of vegetables are the pack's garden (4 and 2), of clover 80 and 60, of alfalfa 120 and 100, of fruit 60 and 40 lb/acre.
  */
 import { lawnCase } from '../../test/cases';
 import { planCase } from './plan';
@@ -24,26 +26,26 @@ interface Outcome {
 }
 
 const OUTCOMES: readonly Outcome[] = [
-  { plant: 'blueberry', ph: 'high', year: [1, 2, 1], with: [TSP, POTASH, SULFATE] },
-  { plant: 'asparagus', ph: 'acidic', lime: 155, year: [0.75, 3, 2], with: [TSP, MURIATE, UREA] },
-  { plant: 'potato', ph: 'high', year: [2, 4, 2], with: [TSP, POTASH, UREA] },
-  { plant: 'centipedegrass', ph: 'right', year: [0.5, 1, 0.5], with: [TSP, MURIATE, UREA] },
-  { plant: 'white-clover', ph: 'acidic', lime: 130.9, year: [0, 1.84, 1.15], with: [TSP, MURIATE] },
-  { plant: 'onion', ph: 'acidic', lime: 130.9, year: [1.5, 3, 1.5], with: [TSP, MURIATE, UREA] },
+  { plant: 'blueberry', ph: 'high', year: [0.23, 1.38, 0.92], with: [TSP, POTASH, SULFATE] },
+  { plant: 'asparagus', ph: 'acidic', lime: 155, year: [1.72, 4, 2], with: [TSP, MURIATE, UREA] },
+  { plant: 'potato', ph: 'high', year: [3.21, 4, 2], with: [TSP, POTASH, UREA] },
+  { plant: 'centipedegrass', ph: 'right', year: [1, 1, 1.5], with: [TSP, MURIATE, UREA] },
+  { plant: 'white-clover', ph: 'acidic', lime: 130.9, year: [0, 1.84, 1.38], with: [TSP, MURIATE] },
+  { plant: 'onion', ph: 'acidic', lime: 130.9, year: [2.53, 4, 2], with: [TSP, MURIATE, SULFATE] },
   { plant: 'pin-oak', ph: 'right', year: [0, 1, 0.5], with: [TSP, MURIATE] },
-  { plant: 'hydrangea-blue', ph: 'high', year: [1, 1, 0.5], with: [TSP, MURIATE, SULFATE] },
+  { plant: 'hydrangea-blue', ph: 'high', year: [0, 2, 1], with: [TSP, MURIATE] },
+  { plant: 'hydrangea-pink', ph: 'acidic', lime: 130.9, year: [0, 2, 1], with: [TSP, MURIATE] },
+  { plant: 'tomato', ph: 'acidic', lime: 130.9, year: [2.07, 4, 2], with: [TSP, MURIATE, UREA] },
+  { plant: 'rose', ph: 'acidic', lime: 130.9, year: [0.5, 2, 1], with: [TSP, MURIATE, UREA] },
+  { plant: 'camellia', ph: 'right', year: [0, 2, 1], with: [TSP, POTASH] },
+  { plant: 'alfalfa', ph: 'acidic', lime: 155, year: [0, 2.75, 2.3], with: [TSP, MURIATE] },
   {
-    plant: 'hydrangea-pink',
+    plant: 'sweet-corn',
     ph: 'acidic',
     lime: 130.9,
-    year: [1, 2, 0.5],
+    year: [2.98, 4, 2],
     with: [TSP, MURIATE, UREA],
   },
-  { plant: 'tomato', ph: 'acidic', lime: 130.9, year: [1.5, 4, 2], with: [TSP, MURIATE, UREA] },
-  { plant: 'rose', ph: 'acidic', lime: 130.9, year: [2, 3, 1.5], with: [TSP, MURIATE, UREA] },
-  { plant: 'camellia', ph: 'right', year: [1, 1, 0.5], with: [TSP, POTASH, SULFATE] },
-  { plant: 'alfalfa', ph: 'acidic', lime: 155, year: [0, 2.3, 2.3], with: [TSP, MURIATE] },
-  { plant: 'sweet-corn', ph: 'acidic', lime: 130.9, year: [2, 3, 1.5], with: [TSP, MURIATE, UREA] },
 ];
 
 function plan(plant: string, input: Parameters<typeof lawnCase>[0] = {}) {

@@ -117,6 +117,8 @@ const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
   sampling: true,
   attachments: true,
   climate: true,
+  rules: true,
+  pins: true,
 };
 const PLANNED_PARTS = Object.keys(PLANNED) as (keyof typeof PLANNED)[];
 

@@ -24,14 +24,14 @@ test.each([
   expect(read({ p: { text } }).p.rating).toBe(rating);
 });
 
-// CEC 10: critical 75 + 2.5 × 10 = 100; low below 50, to 100 medium, to 130 high.
+// CEC 10: critical 75 + 2.5 × 10 = 100; low below 50, to 100 medium, to twice as much high.
 test.each([
   ['49', 'low'],
   ['50', 'medium'],
   ['100', 'medium'],
   ['101', 'high'],
-  ['130', 'high'],
-  ['131', 'very-high'],
+  ['200', 'high'],
+  ['201', 'very-high'],
 ])('K of %s ppm at CEC 10 is %s', (text, rating) => {
   expect(read({ k: { text }, cec: '10' }).k.rating).toBe(rating);
 });

@@ -1,23 +1,54 @@
 import { addDays, addMonths, daysBetween, type IsoDate } from '../kernel/typed/date';
 import type { SeasonWindow } from '../catalog/packs/pack';
+import {
+  dayAfter,
+  GRACE_DAYS,
+  isWithin,
+  type Apart,
+  type Closed,
+  type Closure,
+  type Constraints,
+  type KeptFrom,
+  type Slot,
+} from './constraints';
 
-/** What the one scheduler of the plan needs to date some doses. */
-export interface DoseDates {
+/** Why an application lies on its day and on no earlier one. */
+export type Because =
+  | { readonly kind: 'pinned' }
+  | {
+      readonly kind: 'kept-from';
+      readonly what: KeptFrom;
+      readonly other: IsoDate;
+      readonly days: number;
+    }
+  | { readonly kind: 'closed'; readonly why: Closure }
+  | { readonly kind: 'season' }
+  | { readonly kind: 'interval'; readonly since: IsoDate };
+
+/** A day with its reasons, and all that bound it. */
+export interface Dated {
+  readonly date: IsoDate;
+  readonly because: readonly Because[];
+  readonly within: Constraints;
+}
+
+/** What binds all applications of a request. */
+export interface Bounds {
   readonly earliest: IsoDate;
+  /** Seasons of the year; any day will do without. */
+  readonly seasons?: readonly SeasonWindow[] | undefined;
+  /** Days for each application, where each has days of its own; those of one in order. */
+  readonly slots?: readonly Slot[] | undefined;
   readonly count: number;
-  readonly seasons: readonly SeasonWindow[];
   readonly interval: { readonly months: number } | { readonly days: number };
-  /** Days to keep on either side of other dates: feed apart from lime, and from other feed. */
-  readonly apart?: readonly { readonly days: number; readonly from: readonly IsoDate[] }[];
+  readonly apart?: readonly Apart[];
+  readonly closed?: readonly Closed[];
+  /** Days that the advisor set, in the order of the applications; nothing where the day is free. */
+  readonly pins?: readonly (IsoDate | undefined)[];
 }
 
 /** Jumps after which no allowed day is believed to exist: seasons and other dates shut it out. */
 const MOST_JUMPS = 200;
-
-function inSeason(date: IsoDate, seasons: readonly SeasonWindow[]): boolean {
-  const day = date.slice(5);
-  return seasons.some(({ from, to }) => from <= day && day <= to);
-}
 
 /** The first day of the next season after a day that is in none. */
 function nextSeason(date: IsoDate, seasons: readonly SeasonWindow[]): IsoDate | undefined {
@@ -28,75 +59,100 @@ function nextSeason(date: IsoDate, seasons: readonly SeasonWindow[]): IsoDate | 
     .sort()[0];
 }
 
-/** The day itself, or the first later one that is in season and keeps its distance. */
-function nextAllowed(date: IsoDate, { seasons, apart = [] }: DoseDates): IsoDate | undefined {
-  let day: IsoDate | undefined = date;
+/** The day after everything that a day is too near to, with what that is; nothing where it is too near to nothing. */
+function clear(
+  date: IsoDate,
+  apart: readonly Apart[],
+): { readonly day: IsoDate; readonly because: Because } | undefined {
+  const near = apart.flatMap(({ days, from, what }) =>
+    from
+      .filter((other) => Math.abs(daysBetween(other, date)) < days)
+      .map((other) => ({
+        day: addDays(other, days),
+        because: { kind: 'kept-from', what, other, days } as const,
+      })),
+  );
+  return near.sort((a, b) => (a.day < b.day ? -1 : 1)).at(-1);
+}
+
+/** The day itself, or the first later one on which nothing is broken, with what it was moved by. */
+function nextAllowed(
+  first: IsoDate,
+  { seasons, apart, closed }: Pick<Constraints, 'seasons' | 'apart' | 'closed'>,
+): Pick<Dated, 'date' | 'because'> | undefined {
+  const because: Because[] = [];
+  let day: IsoDate | undefined = first;
   for (let jump = 0; day !== undefined && jump < MOST_JUMPS; jump += 1) {
     const at: IsoDate = day;
-    const free = apart.flatMap(({ days, from }) =>
-      from
-        .filter((other) => Math.abs(daysBetween(other, at)) < days)
-        .map((other) => addDays(other, days)),
-    );
-    if (free.length > 0) day = free.sort().at(-1);
-    else if (inSeason(at, seasons)) return at;
-    else day = nextSeason(at, seasons);
+    const moved = clear(at, apart);
+    const shut = closed.find((each) => isWithin(at, each));
+    if (moved) {
+      because.push(moved.because);
+      day = moved.day;
+    } else if (shut) {
+      because.push({ kind: 'closed', why: shut.why });
+      day = dayAfter(at, shut);
+    } else if (seasons && !seasons.some((each) => isWithin(at, each))) {
+      because.push({ kind: 'season' });
+      day = nextSeason(at, seasons);
+    } else {
+      return { date: at, because };
+    }
   }
   return undefined;
 }
 
+function after(date: IsoDate, interval: Bounds['interval']): IsoDate {
+  return 'months' in interval ? addMonths(date, interval.months) : addDays(date, interval.days);
+}
+
 /**
- * Dates doses one after another: the first allowed day, then an interval on, and later if that day
- * is not allowed. An interval in months clips at the end of a short month. Fewer dates than asked
- * for come back where no allowed day is found.
+ * Dates applications one after another: each on the first day of its own days or seasons on which nothing is broken, an
+ * interval after the one before; one that was set by hand lies where it was set, whatever that breaks. An interval in
+ * months clips at the end of a short month.
  *
- * @example scheduleDoses({ earliest: '2027-10-04', count: 2, seasons: [{ from: '01-01', to: '12-31' }], interval: { months: 6 } }) // ['2027-10-04', '2028-04-04']
+ * @returns one for each; nothing where no day within its own days is allowed
  */
-export function scheduleDoses(rules: DoseDates): IsoDate[] {
-  const dates: IsoDate[] = [];
-  let from = rules.earliest;
-  for (let ordinal = 1; ordinal <= rules.count; ordinal += 1) {
-    const date = nextAllowed(from, rules);
-    if (!date) break;
-    dates.push(date);
-    from =
-      'months' in rules.interval
-        ? addMonths(date, rules.interval.months)
-        : addDays(date, rules.interval.days);
-  }
-  return dates;
-}
-
-/** Days for one application: the week or two that are meant, and a last day that nothing may pass. */
-export interface Slot {
-  readonly from: IsoDate;
-  readonly to: IsoDate;
-  readonly end?: IsoDate | undefined;
-}
-
-/** What the scheduler needs to date applications that each have days of their own to lie within. */
-export interface SlotDates {
-  readonly slots: readonly Slot[];
-  readonly interval: { readonly days: number };
-  readonly apart: NonNullable<DoseDates['apart']>;
-}
-
-/** What a slot's last day stands for is a week or two: an application that keeps its distance may come so much later. */
-const GRACE_DAYS = 7;
-
-const ALL_YEAR: readonly SeasonWindow[] = [{ from: '01-01', to: '12-31' }];
-
-/**
- * Dates applications each within its slot, in order: the first day of it, or the first later one that keeps its distance
- * from other dates and from the one before. One that finds none within a week of its slot's end has no day.
- */
-export function scheduleSlots({ slots, interval, apart }: SlotDates): (IsoDate | undefined)[] {
+export function scheduleDates(bounds: Bounds): (Dated | undefined)[] {
+  const { earliest, seasons, slots, interval, closed = [], pins = [] } = bounds;
+  const set = pins.flatMap((pin) => pin ?? []);
+  const days = 'days' in interval ? interval.days : 0;
   let free: IsoDate | undefined;
-  return slots.map(({ from, to, end }) => {
-    const earliest = free && free > from ? free : from;
-    const date = nextAllowed(earliest, { earliest, count: 1, interval, seasons: ALL_YEAR, apart });
-    if (!date || date > addDays(to, GRACE_DAYS) || (end && date > end)) return undefined;
-    free = addDays(date, interval.days);
-    return date;
+  let since: IsoDate | undefined;
+  let isOver = false;
+  return Array.from({ length: bounds.count }, (_none, at): Dated | undefined => {
+    const slot = slots?.[at];
+    const pin = pins[at];
+    const others = set.filter((other) => other !== pin);
+    const apart: readonly Apart[] = [
+      ...(bounds.apart ?? []),
+      ...(days > 0 && others.length > 0
+        ? [{ days, from: others, what: 'fertilizer' as const }]
+        : []),
+    ];
+    const within: Constraints = { earliest, slot, seasons, apart, closed };
+    const place = (): Pick<Dated, 'date' | 'because'> | undefined => {
+      if (pin) return { date: pin, because: [{ kind: 'pinned' }] };
+      const from = slot?.from ?? earliest;
+      const spaced = free !== undefined && free > from;
+      const found = nextAllowed(spaced && free ? free : from, within);
+      if (!found) return undefined;
+      if (
+        slot &&
+        (found.date > addDays(slot.to, GRACE_DAYS) || (slot.end && found.date > slot.end))
+      )
+        return undefined;
+      const waited: readonly Because[] = spaced && since ? [{ kind: 'interval', since }] : [];
+      return { date: found.date, because: [...waited, ...found.because] };
+    };
+    const placed = isOver && !pin ? undefined : place();
+    // In seasons what finds no day leaves none for what comes after it.
+    if (!placed) {
+      isOver = !slots;
+      return undefined;
+    }
+    free = after(placed.date, interval);
+    since = placed.date;
+    return { ...placed, within };
   });
 }

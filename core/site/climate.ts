@@ -2,7 +2,8 @@ import { MONTHS } from '../casefile/parts/climate';
 import type { CaseFile } from '../casefile/casefile';
 import { homeOf } from '../catalog/climate/homes';
 import { cardOf, faultsOfCard, type ClimateCard } from '../catalog/climate/card';
-import { parseDate, addDays } from '../kernel/typed/date';
+import { addDays } from '../kernel/typed/date';
+import { monthDayOf } from './monthDay';
 import { parseNumber } from '../kernel/typed/number';
 import { msg } from '../kernel/messages/msg';
 import type { PlanContext } from '../kernel/working/context';
@@ -10,25 +11,14 @@ import type { PlanContext } from '../kernel/working/context';
 const AIR = { min: -60, max: 110 };
 /** A frost that comes once in ten years lies so many days outside the mean one. Common practice: 1.28 × 11 days. */
 const TEN_YEARS = 14;
-/** Days of any year are read in a leap year, so that 29 February is one of them. */
-const LEAP_YEAR = 2028;
 /** Days from one to another are counted as in most years. */
 const PLAIN_YEAR = 2027;
 
-/** A day of any year as typed: with a year or without. */
-function monthDayOf(ctx: PlanContext, at: string, text: string): string | undefined {
-  if (text.trim() === '') return undefined;
-  const told = parseDate(text);
-  const parsed = told.kind === 'value' ? told : parseDate(withYear(text));
-  if (parsed.kind === 'value') return parsed.value.slice(5);
-  ctx.problems[at] = msg('problem.notADay', { text: text.trim() });
-  return undefined;
-}
-
-/** `4/21` and `21 Apr` are days of any year. */
-function withYear(text: string): string {
-  const typed = text.trim();
-  return typed.includes('/') ? `${typed}/${LEAP_YEAR}` : `${typed} ${LEAP_YEAR}`;
+/** A frost as typed; what is no day is a problem at its place. */
+function frostOf(ctx: PlanContext, at: string, text: string): string | undefined {
+  const day = monthDayOf(text);
+  if (!day && text.trim() !== '') ctx.problems[at] = msg('problem.notADay', { text: text.trim() });
+  return day;
 }
 
 function around(mean: string): { mean: string; early: string; late: string } {
@@ -48,8 +38,8 @@ function typedCard(
     if (parsed.kind === 'error') ctx.problems[at] = parsed.error;
     return parsed.kind === 'value' ? parsed.value : NaN;
   });
-  const last = monthDayOf(ctx, 'climate/lastFrost', climate.lastFrost);
-  const first = monthDayOf(ctx, 'climate/firstFrost', climate.firstFrost);
+  const last = frostOf(ctx, 'climate/lastFrost', climate.lastFrost);
+  const first = frostOf(ctx, 'climate/firstFrost', climate.firstFrost);
   if (last && first && last >= first)
     ctx.problems['climate/lastFrost'] = msg('problem.frostReversed');
   const card: ClimateCard = {

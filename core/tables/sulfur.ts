@@ -81,7 +81,10 @@ export const CARBONATE_PH = { askFrom: 7.2, testFrom: 7.5, refuseAbove: 7.8 } as
  */
 export const WATER_LIME = { poundsPerAcreInch: 0.2266, undoneByPound: 3.122 } as const;
 
-/** Warm months (soil above 55 °F) before a dressing has shown what it does, and which they are. Common practice. */
+/** Days of warm soil (55 °F and more) before a dressing has shown what it does. Common practice. */
+export const WARM_DAYS = 90;
+
+/** The same in months where nobody knows the climate, and which they are. Common practice. */
 export const WARM_MONTHS = { wait: 3, from: 4, to: 10 } as const;
 
 /** When sulfur goes on, so that warm months follow. Common practice. */

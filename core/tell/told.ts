@@ -2,8 +2,9 @@ import type { AreaPlan } from '../area/areaPlan';
 import { treatmentsIn, type Treatment } from '../treat/treatments';
 
 /** Fertilizer is told where the lime is known, or where nothing was tested and there is no lime to know. */
-export function fertilizerIsTold({ treatments, readings }: AreaPlan): boolean {
-  return treatments.lime.verdict !== 'absent' || readings.untested;
+export function fertilizerIsTold({ treatments, readings, goal }: AreaPlan): boolean {
+  // On what bears no lime by routine nobody waits for it.
+  return treatments.lime.verdict !== 'absent' || readings.untested || goal.acid;
 }
 
 /** The treatments that the page tells of, each in its turn. */

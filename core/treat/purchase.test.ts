@@ -26,7 +26,7 @@ test('whole bags, what is left over, and the whole job', () => {
   ]);
   expect(rows).toEqual([
     ['calcitic-pelletized', 472, 12, 8, NaN],
-    ['urea-46-0-0', 26, 1, 24, 24.5],
+    ['urea-46-0-0', 27, 1, 23, 24.5],
   ]);
   expect(purchase.cost).toHaveProperty('absent');
 });

@@ -5,7 +5,7 @@ import { isCase } from '../../core/casefile/isCase';
 import { validateCaseFile } from './caseFile';
 
 const withHouse: Record<string, unknown> = JSON.parse(
-  readFileSync('core/casefile/fixtures/case-v5.json', 'utf8'),
+  readFileSync('core/casefile/fixtures/case-v6.json', 'utf8'),
 ) as Record<string, unknown>;
 /** The pack of a house has tests of its own. */
 const frozen = { ...withHouse, house: null };
@@ -21,7 +21,7 @@ function paths(node: unknown, at = ''): string[] {
 
 /** Entries of a record may be missing; what an entry is made of may not. */
 const OPTIONAL =
-  /^(areas|samples|reports|past|labels|decisions|paragraphs|attachments)\/[^/]+$|^areas\/[^/]+\/parts\/[^/]+$|^climate\/air\/[^/]+$|^reports\/[^/]+\/readings\/[^/]+$|^reports\/[^/]+\/results\/[^/]+(\/[^/]+)?$/;
+  /^(areas|samples|reports|past|labels|decisions|paragraphs|attachments|rules|pins)\/[^/]+$|^areas\/[^/]+\/parts\/[^/]+$|^climate\/air\/[^/]+$|^rules\/[^/]+\/values\/[^/]+$|^reports\/[^/]+\/readings\/[^/]+$|^reports\/[^/]+\/results\/[^/]+(\/[^/]+)?$/;
 const required = paths(frozen).filter((path) => !OPTIONAL.test(path));
 
 test('a document with any one part left out is refused at that part', () => {

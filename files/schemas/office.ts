@@ -1,7 +1,10 @@
 import { ANALYTES } from '../../core/catalog/analytes';
 import Joi from 'joi';
 import { PAPERS, type Office } from '../../core/casefile/office';
+import { RULE } from '../../core/casefile/parts/rule';
+import { record } from '../../core/kernel/typed/spec';
 import { faultsOf, type Fault } from './faults';
+import { joiOf } from './joiOf';
 
 const text = Joi.string().allow('').max(4000);
 
@@ -39,6 +42,7 @@ const schema = Joi.object({
   contact: text,
   pace: text,
   climate: text,
+  rules: joiOf(record(RULE, 40)).optional(),
   samplePattern: text,
   sampleFee: text,
   sampleDays: text,

@@ -5,6 +5,7 @@ import { toSchema2 } from './toSchema2';
 import { toSchema3 } from './toSchema3';
 import { toSchema4 } from './toSchema4';
 import { toSchema5 } from './toSchema5';
+import { toSchema6 } from './toSchema6';
 
 /** A step from one schema to the next: a pure function on the plain document. */
 export interface Migration {
@@ -18,6 +19,7 @@ const MIGRATIONS: readonly Migration[] = [
   { from: 2, up: toSchema3 },
   { from: 3, up: toSchema4 },
   { from: 4, up: toSchema5 },
+  { from: 5, up: toSchema6 },
 ];
 
 export type Migrated =

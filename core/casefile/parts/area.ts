@@ -1,5 +1,6 @@
 import { SITUATIONS } from '../../catalog/situations';
 import { id, list, number, object, oneOf, record, text, type Of } from '../../kernel/typed/spec';
+import { EMPTY_GROWING, GROWING } from './growing';
 import { EMPTY_SHAPE, SHAPE } from './shape';
 
 /** How ground was measured; '' is not said. */
@@ -45,6 +46,7 @@ export const AREA = object({
   clippings: oneOf(CLIPPINGS),
   /** The day on which it was or will be planted or sown, where its year goes by that. */
   plantedOn: text,
+  growing: GROWING,
   shape: SHAPE,
   parts: record(GROUND_PART, 50),
   measuredBy: oneOf(MEASURED_BY),
@@ -80,6 +82,7 @@ export function newArea(
     situation,
     clippings: 'unknown',
     plantedOn: '',
+    growing: EMPTY_GROWING,
     shape: EMPTY_SHAPE,
     parts: {},
     measuredBy: '',

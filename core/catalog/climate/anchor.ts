@@ -9,4 +9,5 @@ export type AnchorId =
   | 'late-autumn'
   | 'warm-green'
   | 'warm-last'
-  | 'warm-soil';
+  | 'warm-soil'
+  | 'frozen';

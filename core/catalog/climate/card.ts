@@ -34,6 +34,8 @@ export interface ClimateCard {
   /** The last frost of spring and the first of autumn; nothing where no year is sure to have one. */
   readonly frost: { readonly last: FrostDay; readonly first: FrostDay } | null;
   readonly printed?: PrintedWindows;
+  /** The school on late nitrogen that is usual there, where that is not the classic one. */
+  readonly lateNitrogen?: 'earlier';
 }
 
 /**

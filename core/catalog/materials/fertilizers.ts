@@ -10,6 +10,8 @@ type Row = Pick<Fertilizer, 'id' | 'grade' | 'density'> &
       | 'nitrate'
       | 'organic'
       | 'firstSeasonN'
+      | 'longSeasonN'
+      | 'mined'
       | 'bagsLb'
       | 'pesticide'
       | 'firstForAcidLoversFromPh'
@@ -22,8 +24,8 @@ type Row = Pick<Fertilizer, 'id' | 'grade' | 'density'> &
 /**
  * Generic fertilizers by grade. Grades of pure salts follow from molar masses (checked in
  * `published/`), those of blends are what their names say; secondary nutrients, bulk densities and
- * first-season shares (Hartz & Johnstone 2006, HortTechnology 16:39–42; Gale et al. 2006, J. Environ.
- * Qual. 35:2321–2332) are recalled, and densities are good to about 15 %.
+ * first-season shares after 12 and 26 weeks of warm soil (Hartz & Johnstone 2006, HortTechnology 16:39–42; Agehara &
+ * Warncke 2005, SSSAJ 69:1844–1855; Gale et al. 2006, J. Environ. Qual. 35:2321–2332) are recalled, and densities are good to about 15 %.
  */
 const ROWS: readonly Row[] = [
   { id: 'urea-46-0-0', grade: { N: 46, P2O5: 0, K2O: 0 }, density: 47 },
@@ -89,12 +91,14 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'sulfate-of-potash-0-0-50',
+    mined: true,
     grade: { N: 0, P2O5: 0, K2O: 50 },
     also: { S: 18 },
     density: 80,
   },
   {
     id: 'potassium-magnesium-sulfate-0-0-22',
+    mined: true,
     grade: { N: 0, P2O5: 0, K2O: 22 },
     also: { Mg: 11, S: 22 },
     density: 90,
@@ -122,7 +126,8 @@ const ROWS: readonly Row[] = [
     grade: { N: 12, P2O5: 0, K2O: 0 },
     release: 'slow',
     organic: true,
-    firstSeasonN: 0.75,
+    firstSeasonN: 0.65,
+    longSeasonN: 0.71,
     density: 38,
     bagsLb: [20, 50, 5],
     hazards: ['pets'],
@@ -132,7 +137,8 @@ const ROWS: readonly Row[] = [
     grade: { N: 12, P2O5: 0, K2O: 0 },
     release: 'slow',
     organic: true,
-    firstSeasonN: 0.75,
+    firstSeasonN: 0.65,
+    longSeasonN: 0.71,
     density: 33,
   },
   {
@@ -140,7 +146,8 @@ const ROWS: readonly Row[] = [
     grade: { N: 10, P2O5: 4, K2O: 0 },
     release: 'slow',
     organic: true,
-    firstSeasonN: 0.75,
+    firstSeasonN: 0.65,
+    longSeasonN: 0.71,
     density: 38,
     bagsLb: [50, 25],
     hazards: ['pets'],
@@ -150,7 +157,8 @@ const ROWS: readonly Row[] = [
     grade: { N: 7, P2O5: 2, K2O: 1 },
     release: 'slow',
     organic: true,
-    firstSeasonN: 0.65,
+    firstSeasonN: 0.56,
+    longSeasonN: 0.63,
     density: 39,
   },
   {
@@ -158,7 +166,8 @@ const ROWS: readonly Row[] = [
     grade: { N: 6, P2O5: 2, K2O: 1 },
     release: 'slow',
     organic: true,
-    firstSeasonN: 0.65,
+    firstSeasonN: 0.56,
+    longSeasonN: 0.63,
     density: 36,
     bagsLb: [50, 20],
   },
@@ -168,6 +177,7 @@ const ROWS: readonly Row[] = [
     release: 'slow',
     organic: true,
     firstSeasonN: 0.45,
+    longSeasonN: 0.51,
     density: 42,
     bagsLb: [50, 40],
   },
@@ -177,7 +187,8 @@ const ROWS: readonly Row[] = [
     also: { Ca: 8 },
     release: 'slow',
     organic: true,
-    firstSeasonN: 0.5,
+    firstSeasonN: 0.39,
+    longSeasonN: 0.44,
     density: 42,
     bagsLb: [40, 50],
   },
@@ -188,7 +199,8 @@ const ROWS: readonly Row[] = [
     also: { Ca: 24 },
     release: 'slow',
     organic: true,
-    firstSeasonN: 0.75,
+    firstSeasonN: 0.36,
+    longSeasonN: 0.44,
     density: 55,
     bagsLb: [20, 5],
     hazards: ['pets'],

@@ -76,6 +76,10 @@ export interface Fertilizer extends Material {
    * stands, so that the smaller amount is advised.
    */
   readonly firstSeasonN: number;
+  /** The same where soil is warm for seven months and more. */
+  readonly longSeasonN?: number;
+  /** A salt that is mined and not made, so that organic growers may use it. */
+  readonly mined?: true;
   readonly hazards: readonly Hazard[];
   /** A pesticide in it: its label's rate is ceiling and floor, and nothing is computed. */
   readonly pesticide: boolean;

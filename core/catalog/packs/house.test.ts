@@ -46,7 +46,7 @@ test('a copy names what it was copied from, and begins at version 1', () => {
     id: 'house-1',
     name: 'Ouzel county',
     version: 1,
-    copiedFrom: { id: 'lake-states-1995', version: 3 },
+    copiedFrom: { id: 'lake-states-1995', version: 4 },
     soilTest: SHIPPED_PACK.soilTest,
   });
   expect([isHouse(own), isHouse(SHIPPED_PACK)]).toEqual([true, false]);
@@ -58,8 +58,7 @@ test('a copy names what it was copied from, and begins at version 1', () => {
 test.each<[string, number | string, string | undefined]>([
   ['soilTest/p/upTo/1', 20, 'soilTest/p'],
   ['soilTest/k/critical/base', 80, 'soilTest/k'],
-  ['classes/bed/N/heavy/rates/0', 2, 'classes/bed'],
-  ['classes/lawn/N/heavy/removed/value', 2, 'classes/lawn'],
+  ['feeding/cool-season-lawn/N/removed/value', 2, 'feeding/cool-season-lawn'],
   ['feeding/mixed-vegetables/P2O5/0', 3, 'feeding/mixed-vegetables'],
   ['lime/bySituation/tilled/cap/value', 120, 'lime/bySituation/tilled/cap'],
   ['dressing/bed/seasons/0/from', '04-20', undefined],

@@ -229,3 +229,66 @@ export const ORNAMENTALS: Readonly<Record<string, Programme>> = {
   ),
   'tulip-daffodil': springBulbs,
 };
+
+type Planted = Pick<Programme, 'planting'> & { readonly events: Programme['events'] };
+
+/** Phosphate and potash worked into the bed before; no nitrogen in the hole. */
+const intoTheBed = {
+  stage: 'beforePlanting',
+  from: planted(-21),
+  to: planted(0),
+  P2O5: 1,
+  K2O: 1,
+} as const;
+
+function firstYear(
+  id: string,
+  cited: typeof fruit | typeof ornamental,
+  { planting, events }: Planted,
+): Programme {
+  return { id: `${id}-first-year`, ...cited, ...(planting ? { planting } : {}), events };
+}
+
+/** Woody plants are planted in spring before they leaf out, or in autumn. */
+const SPRING_PLANTING = { spring: at('last-frost', -3), until: at('last-frost', 5) } as const;
+const berries = (id: string): Programme =>
+  stoppedAt(
+    onDay('08-01'),
+    firstYear(id, fruit, {
+      planting: SPRING_PLANTING,
+      events: [
+        intoTheBed,
+        { stage: 'afterRooting', from: planted(32), to: planted(46), N: 0.5 },
+        { stage: 'sixWeeks', from: planted(74), to: planted(88), N: 0.5 },
+      ],
+    }),
+  );
+const notFed = firstYear('ornamentals', ornamental, {
+  planting: SPRING_PLANTING,
+  events: [{ ...intoTheBed, N: 1 }],
+});
+
+/** First years from planting, by plant or by the group of plants. */
+export const PLANTED: Readonly<Record<string, Programme>> = {
+  fruit: berries('fruit'),
+  strawberry: firstYear('strawberry', fruit, {
+    planting: { spring: at('last-frost', -2), until: at('last-frost', 5) },
+    events: [
+      intoTheBed,
+      { stage: 'fiveWeeksOn', from: planted(30), to: planted(45), N: 0.5 },
+      { stage: 'lateAugust', from: onDay('08-15'), to: onDay('09-10'), N: 0.5 },
+    ],
+  }),
+  vegetables: firstYear('crowns', fruit, {
+    planting: { spring: at('last-frost', -3), until: at('last-frost', 4) },
+    events: [
+      { ...intoTheBed, N: 0.67 },
+      { stage: 'halfGrown', from: planted(60), to: planted(75), N: 0.33 },
+    ],
+  }),
+  herbs: notFed,
+  shrubs: notFed,
+  trees: notFed,
+  flowers: notFed,
+  'tulip-daffodil': springBulbs,
+};

@@ -23,8 +23,10 @@ export interface ProgrammeEvent {
   readonly N?: number;
   readonly P2O5?: number;
   readonly K2O?: number;
-  /** It is there only where the year's nitrogen is more, lb/1000 ft²; the others then share its part. */
-  readonly onlyAbove?: number;
+  /** It is there only where the ground is watered in summer; the others then have its part. */
+  readonly ifWatered?: true;
+  /** It waits until the heat is over where it falls into it. */
+  readonly notInHeat?: true;
 }
 
 /** How a year's fertilizer is given to a plant that stands or is planted: in what parts, at which of its stages. */
@@ -33,6 +35,10 @@ export interface Programme {
   readonly source: SourceId;
   readonly standing: Standing;
   readonly events: readonly [ProgrammeEvent, ...ProgrammeEvent[]];
+  /** The nitrogen of a year that it is printed for, lb/1000 ft²; nothing where that goes by the plant. */
+  readonly yearN?: number;
+  /** Its events where nitrogen goes beside the row twice, by another school and on light soil. */
+  readonly twice?: Programme['events'];
   /** When it is usually planted, where its events go by that. */
   readonly planting?: {
     readonly spring: Moment;
@@ -67,6 +73,46 @@ const ONCE = { P2O5: 1, K2O: 1 } as const;
 /** All of the phosphate and potash with a share of the nitrogen. */
 export function withAll(N: number): Pick<ProgrammeEvent, 'N' | 'P2O5' | 'K2O'> {
   return { N, ...ONCE };
+}
+
+/** An event of a printed calendar: its nitrogen in pounds for 1000 ft², its phosphate and potash as shares. */
+export interface Dose extends Omit<ProgrammeEvent, 'N'> {
+  readonly lb?: number;
+}
+
+/** A programme from a printed calendar: the year's nitrogen is the sum of its doses. */
+export function fromDoses(
+  programme: Omit<Programme, 'events' | 'yearN'>,
+  doses: readonly [Dose, ...Dose[]],
+): Programme {
+  const yearN = doses.reduce((sum, { lb = 0 }) => sum + lb, 0);
+  const event = ({ lb, ...rest }: Dose): ProgrammeEvent =>
+    lb === undefined || yearN === 0 ? rest : { ...rest, N: lb / yearN };
+  const [first, ...later] = doses;
+  return { ...programme, yearN, events: [event(first), ...later.map(event)] };
+}
+
+/** Schools on the last nitrogen of a cool-season lawn: once it has stopped growing, before, or never. */
+export const LATE_SCHOOLS = ['classic', 'earlier', 'none'] as const;
+export type LateSchool = (typeof LATE_SCHOOLS)[number];
+
+/** By the school that moves it: at most so much, by this day (Mangiafico & Guillard 2006; Lloyd, Soldat & Stier 2011). Recalled. */
+const EARLIER = { lb: 0.5, from: onDay('10-01'), to: onDay('10-15') } as const;
+
+/** A lawn's year by a school on its last nitrogen; what that leaves out of the year is not made up for. */
+export function byLateSchool(programme: Programme, school: LateSchool): Programme {
+  const { yearN, events } = programme;
+  if (school === 'classic' || yearN === undefined) return programme;
+  const doses = events.flatMap(({ N, ...event }): Dose[] => {
+    const lb = N === undefined ? undefined : N * yearN;
+    const dose = lb === undefined ? event : { ...event, lb };
+    if (event.stage !== 'lateAutumn' || lb === undefined) return [dose];
+    return school === 'none'
+      ? []
+      : [{ ...dose, ...EARLIER, stage: 'midAutumn', lb: Math.min(lb, EARLIER.lb) }];
+  });
+  const [first, ...later] = doses;
+  return first ? fromDoses(programme, [first, ...later]) : programme;
 }
 
 /** A programme in which no nitrogen goes on after a moment of each season. */

@@ -1,6 +1,5 @@
 import {
   at,
-  onDay,
   planted,
   withAll,
   type Moment,
@@ -146,7 +145,11 @@ export const VEGETABLES: Readonly<Record<string, Programme>> = {
       { stage: 'beforeBulbing', from: at('green-up', 3), to: at('green-up', 4), N: 0.35 },
     ],
   },
-  'sweet-corn': crop('sweet-corn', 'tender', 0.39, ['kneeHigh', 37, 0.61]),
+  'sweet-corn': {
+    ...crop('sweet-corn', 'tender', 0.39, ['kneeHigh', 37, 0.61]),
+    twice: crop('sweet-corn', 'tender', 0.34, ['kneeHigh', 37, 0.4], ['tasseling', 56, 0.26])
+      .events,
+  },
   cucumber: crop('cucumber', 'tender', 0.53, ['vinesRun', 28, 0.47]),
   'summer-squash': crop(
     'summer-squash',
@@ -171,71 +174,4 @@ export const VEGETABLES: Readonly<Record<string, Programme>> = {
   chives: perennialHerb,
   basil: cutHerb,
   'parsley-dill-cilantro': cutHerb,
-};
-
-/** Food plots, by plant: sown in their window. */
-function sown(id: string, spring: Moment, first: number, ...later: readonly Beside[]): Programme {
-  return {
-    id,
-    source: 'food-plots',
-    standing: 'recalled',
-    planting: { spring },
-    events: [
-      { stage: 'atSowing', from: planted(-7), to: planted(7), ...withAll(first) },
-      ...later.map(besideRow),
-    ],
-  };
-}
-
-/** Grain that is sown in late summer and greens up in spring. */
-function grain(id: string): Programme {
-  const first = sown(id, onDay('09-05'), 0.5).events[0];
-  return {
-    id,
-    source: 'food-plots',
-    standing: 'recalled',
-    planting: { spring: onDay('09-05') },
-    events: [
-      first,
-      { stage: 'springGrowth', from: at('green-up', 0), to: at('green-up', 3), N: 0.5 },
-    ],
-  };
-}
-
-const EARLY = at('last-frost', -5);
-const WARM = at('last-frost', 2);
-const legumeSown = sown('legume-plot', EARLY, 1);
-const summerSown = sown('summer-plot', WARM, 1);
-
-export const PLOTS: Readonly<Record<string, Programme>> = {
-  'food-plot': sown('mixed-plot', at('last-frost', 0), 0.5, ['halfGrown', 35, 0.5]),
-  alfalfa: legumeSown,
-  'white-clover': legumeSown,
-  'red-clover': legumeSown,
-  'crimson-clover': sown('crimson-clover', onDay('08-25'), 1),
-  'alsike-clover': legumeSown,
-  'sweet-clover': legumeSown,
-  'birdsfoot-trefoil': legumeSown,
-  vetch: sown('vetch', onDay('08-25'), 1),
-  chicory: sown('chicory', at('last-frost', 0), 0.5, ['sixWeeks', 42, 0.5]),
-  'forage-brassica': sown('forage-brassica', onDay('07-25'), 0.5, ['fourWeeks', 28, 0.5]),
-  oats: sown('oats', onDay('08-20'), 1),
-  barley: sown('barley', onDay('08-25'), 1),
-  'winter-rye': grain('winter-rye'),
-  'wheat-triticale': grain('wheat-triticale'),
-  corn: sown('corn', at('last-frost', 0), 0.25, ['kneeHigh', 37, 0.75]),
-  'sorghum-millet': summerSown,
-  soybean: summerSown,
-  'cowpea-lablab': summerSown,
-  buckwheat: summerSown,
-  sunflower: summerSown,
-  'orchardgrass-timothy': {
-    id: 'forage-grass',
-    source: 'food-plots',
-    standing: 'recalled',
-    events: [
-      { stage: 'springGrowth', from: at('green-up', 1), to: at('green-up', 4), ...withAll(0.5) },
-      { stage: 'earlyAutumn', from: onDay('08-15'), to: onDay('09-15'), N: 0.5 },
-    ],
-  },
 };

@@ -329,6 +329,12 @@ export class Sheet {
     return this.put(entry, 'lowEnd', [figure.id], value);
   }
 
+  /** Takes what stands in the middle of a figure's range, where that is what is meant and the ends are how far it may be off. */
+  middle<Q extends Quantity>(entry: Entry, figure: Figure<Q>): Figure<Q> {
+    if ('absent' in figure) return this.absent(entry, figure.absent, [figure.id]);
+    return this.put(entry, 'middle', [figure.id], figure.value);
+  }
+
   /** Takes the upper end of a figure's range: of a pH the safe one where lime is worked out. */
   highEnd<Q extends Quantity>(entry: Entry, figure: Figure<Q>): Figure<Q> {
     if ('absent' in figure) return this.absent(entry, figure.absent, [figure.id]);

@@ -22,6 +22,7 @@ export type WorkingId = string;
  * | mean | the mean of all, with a range around them |
  * | spread | v0, with a range of ± v1 percent |
  * | lowEnd, highEnd | the lower, the upper end of the range of v0 |
+ * | middle | v0 without its range |
  * | count | v0 ÷ v1, up to the next whole number |
  * | cap | the smallest of all |
  * | choose | v0, taken before the others |
@@ -45,6 +46,7 @@ export type Op =
   | 'spread'
   | 'lowEnd'
   | 'highEnd'
+  | 'middle'
   | 'count'
   | 'cap'
   | 'choose'

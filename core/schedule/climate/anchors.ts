@@ -115,6 +115,13 @@ function warmSoil(card: ClimateCard): YearWindow | undefined {
   return { from, to: to < from ? to + YEAR : to };
 }
 
+/** The weeks in which ground is frozen; they may lie over the turn of the year. */
+function frozen(card: ClimateCard): YearWindow | undefined {
+  const [from, to] = [fallsThrough(card, FREEZE), risesThrough(card, FREEZE)];
+  if (from === undefined || to === undefined) return undefined;
+  return { from, to: to < from ? to + YEAR : to };
+}
+
 /** Every anchor with its rule. */
 const RULES = {
   'last-frost': lastFrost,
@@ -127,6 +134,7 @@ const RULES = {
   'warm-green': warmGreen,
   'warm-last': warmLast,
   'warm-soil': warmSoil,
+  frozen,
 } as const satisfies Record<AnchorId, (card: ClimateCard) => YearWindow | undefined>;
 
 /** When an anchor lies in a climate, by its rule or as it is printed; nothing where it has none there. */

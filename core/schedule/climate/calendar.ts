@@ -62,6 +62,18 @@ function plantingDay(
   return dayOf(card, planting.spring, year + 1, undefined);
 }
 
+/** What waited for the end of the heat has so many days. */
+const WAITED_DAYS = 14;
+
+/** The day itself, or the first one after the heat where it lies in it. */
+function afterHeat(card: ClimateCard, date: IsoDate): IsoDate {
+  const heat = anchorIn(card, 'heat');
+  if (!heat) return date;
+  const year = date.slice(0, 4);
+  const [from, to] = [`${year}-${monthDay(heat.from)}`, `${year}-${monthDay(heat.to)}`];
+  return date >= from && date < to ? to : date;
+}
+
 /**
  * The events of the twelve months from a day on, in order: each with the days on which it may be, none of them before
  * that day. What goes by a planting is there once, and not where its days are over.
@@ -82,9 +94,12 @@ export function comingEvents(
         const to = dayOf(card, event.to, year, plantedOn);
         if (!from || !to || to < from || to < planFrom || from >= end) continue;
         const stop = event.stop && dayOf(card, event.stop, year, plantedOn);
-        const start = from > planFrom ? from : planFrom;
+        const begin = from > planFrom ? from : planFrom;
+        const cool = event.notInHeat ? afterHeat(card, begin) : begin;
+        const start = cool > begin ? cool : begin;
         if (stop && stop < start) continue;
-        return [{ event, from: start, to: stop && stop < to ? stop : to, stop }];
+        const last = start > to ? addDays(start, WAITED_DAYS) : to;
+        return [{ event, from: start, to: stop && stop < last ? stop : last, stop }];
       }
       return [];
     })

@@ -194,6 +194,8 @@ export interface DosePart {
   readonly share: number;
   /** What is told of the share in the working. */
   readonly label: Msg;
+  /** The most of the product at once; nothing where no cap applies. */
+  readonly cap: Figure<ProductRate> | undefined;
 }
 
 /** Doses of unequal parts, and which part each belongs to. */
@@ -213,28 +215,27 @@ export function splitByShares(
   prefix: string,
   rate: Figure<ProductRate>,
   parts: readonly DosePart[],
-  cap: Figure<ProductRate> | undefined,
   extent: Figure<Quantity<'1000ft2', 'ground'>>,
   dealing: Dealing,
 ): DealtParts {
   const { sheet } = ctx;
   const onGround = (id: string, label: Msg, each: Figure<ProductRate>): Figure<Product> =>
     sheet.derive('multiply', { id, label }, [each, extent], perThousandToTotal);
-  const limit = cap && onGround(`${prefix}/limit`, msg('dose.limit'), cap);
-  const dealt = parts.map(({ share, label }, at) => {
+  const dealt = parts.map(({ share, label, cap }, at) => {
     const id = `${prefix}/part-${at + 1}`;
+    const limit = cap && onGround(`${id}/limit`, msg('dose.limit'), cap);
     const named = { id: `${id}/share`, label, source: 'practice' } as const;
     const fraction = ctx.constant(named, share, 'ratio', 'share');
     const whole = sheet.multiply({ id, label }, [rate, fraction], 'lb/1000ft2', 'product');
     const known = !('absent' in whole || 'absent' in extent || (cap && 'absent' in cap));
     const most = cap && !('absent' in cap) ? cap.value.value : Infinity;
     const times = known ? Math.max(1, Math.ceil(whole.value.value / most - 1e-9)) : 0;
-    return { id, whole, times };
+    return { id, whole, times, limit };
   });
   const all = dealt.reduce((sum, { times }) => sum + times, 0);
   const doses: DoseAmount[] = [];
   const partOf: number[] = [];
-  dealt.forEach(({ id, whole, times }, at) => {
+  dealt.forEach(({ id, whole, times, limit }, at) => {
     if (times === 0 || all > MOST_DOSES) return;
     const counted = { id: `${id}/times`, label: msg('dose.count') };
     const each = sheet.divide(

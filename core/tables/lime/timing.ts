@@ -19,3 +19,7 @@ export const LIME_FROM_NITROGEN_DAYS = 14;
 
 /** When ground can be worked, and lime with it, where winters freeze. Common practice. */
 export const WORKABLE = [{ from: '03-01', to: '11-30' }] as const;
+
+/** A lawn below this pH is never told to do nothing, and so much limestone is the least that it is given, lb/1000 ft². Common practice. */
+export const NEVER_NOTHING_BELOW = 5.5;
+export const LEAST_ON_ACIDIC_LAWN = 25;

@@ -2,7 +2,7 @@ import { MOST_DOSES } from '../../schedule/dosing/doses';
 import type { AreaPlan } from '../../area/areaPlan';
 import type { FindInput, Finder } from './finder';
 import { valueOf } from '../../kernel/working/working';
-import { isNewLawn } from '../../treat/fertilizer/newLawn';
+import { isFromBare } from '../../catalog/programmes/growing';
 import { NUTRIENTS } from '../../catalog/nutrients';
 
 /** More over the need than this is said, lb/1000 ft². Common practice. */
@@ -102,7 +102,7 @@ export function fertilizerFindings(finder: Finder, input: FindInput): void {
     return;
   }
   if (verdict === 'absent' || !(readings.begun || readings.untested)) return;
-  const mown = plant.form === 'lawn' && !isNewLawn(input.plan);
+  const mown = plant.form === 'lawn' && !isFromBare(input.plan.form);
   if (mown && needs.source !== 'laboratory' && area.clippings === 'unknown') {
     finder.find('feeding', 'note', 'clippingsUnknown', {}, [needs.need.N]);
   }

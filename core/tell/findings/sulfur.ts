@@ -1,5 +1,5 @@
 import type { SulfurTreatment } from '../../treat/sulfur/types';
-import { afterWarmMonths } from '../../treat/sulfur/past';
+import { afterWarmSeason } from '../../treat/sulfur/past';
 import { EDGE_MARGIN } from '../../tables/sulfur';
 import type { FindInput, Finder } from './finder';
 import { msg } from '../../kernel/messages/msg';
@@ -75,7 +75,7 @@ export function sulfurGuards(finder: Finder, { file, plan }: FindInput): void {
   }
   const tooSoon = days.some((day, at) => {
     const before = days[at - 1];
-    return before !== undefined && afterWarmMonths(before) > day;
+    return before !== undefined && afterWarmSeason(before, plan.climate) > day;
   });
   if (tooSoon) finder.find('ph', 'note', 'sulfurRepeated');
   if ('absent' in waterPh || waterPh.value.value >= goal.window.low + EDGE_MARGIN) return;
@@ -83,6 +83,6 @@ export function sulfurGuards(finder: Finder, { file, plan }: FindInput): void {
   const rests = [waterPh, goal.edges.low];
   if (wanted) finder.find('ph', 'stop', 'sulfurNearEdge', edge, rests);
   const last = days.at(-1);
-  if (last && plan.planFrom && afterWarmMonths(last) > plan.planFrom)
+  if (last && plan.planFrom && afterWarmSeason(last, plan.climate) > plan.planFrom)
     finder.find('ph', 'note', 'sulfurOvershoots', edge, rests);
 }

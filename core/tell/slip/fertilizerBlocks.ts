@@ -1,7 +1,7 @@
 import type { Application } from '../../treat/shared/treated';
 import type { AreaPlan } from '../../area/areaPlan';
 import { shownInHands } from '../../schedule/dosing/inHands';
-import { isNewLawn } from '../../treat/fertilizer/newLawn';
+import { isFromBare } from '../../catalog/programmes/growing';
 import { isNeeded } from '../../treat/fertilizer/handOrder';
 import type { FertilizerProduct } from '../../treat/fertilizer/types';
 import { msg, type Msg } from '../../kernel/messages/msg';
@@ -58,7 +58,7 @@ function leadOf(plan: AreaPlan, part: FertilizerProduct, buying: boolean): SlipB
 function manner(plan: AreaPlan): SlipBlock {
   const { plant, treatments } = plan;
   const rows = treatments.fertilizer.chosen.parts.some(({ role }) => role === 'row');
-  const name = rows ? 'row' : isNewLawn(plan) ? 'seed' : plant.form;
+  const name = rows ? 'row' : plant.form === 'lawn' && isFromBare(plan.form) ? 'seed' : plant.form;
   return { kind: 'sentence', text: msg(`slip.feedHow.${name}`) };
 }
 

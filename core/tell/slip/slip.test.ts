@@ -9,7 +9,13 @@ function blocks(input: LawnInput): string[] {
   );
 }
 
-const FEED = ['lead buyFeed', 'sentence feedStage', 'sentence feedStage', 'sentence feedHow.lawn'];
+const FEED = [
+  'lead buyFeed',
+  'sentence feedStage',
+  'sentence feedStage',
+  'sentence feedStage',
+  'sentence feedHow.lawn',
+];
 const SPREAD = ['caution burn', 'caution water', 'caution localCode'];
 
 test.each<[string, LawnInput, readonly string[]]>([
@@ -87,9 +93,9 @@ test.each<[string, LawnInput, readonly string[]]>([
   expect(blocks(input)).toEqual(expected);
 });
 
-test('untested ground without a rate is still asked for its test', () => {
-  const pack = { id: 'lake-states-1995', version: 2 };
-  expect(blocks({ untested: true, plant: 'trees-and-shrubs', pack })).toEqual([
+test('untested ground that nobody has a rate for is still asked for its test', () => {
+  const pack = { id: 'potting-mix-extract', version: 1 };
+  expect(blocks({ untested: true, plant: 'container-mix', pack })).toEqual([
     'heading area',
     'sentence feedLater',
     'sentence askForTest',

@@ -1,9 +1,11 @@
-import { WORKED_IN_N } from '../../tables/fertilizer/spacing';
+import { ON_BEDS_N, WORKED_IN_N } from '../../tables/fertilizer/spacing';
 import type { Fertilizer } from '../../catalog/materials/types';
 import { SPLIT_BELOW_CEC } from '../../tables/soil/exchange';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
-import { applicationLimits } from './need';
+import type { ApplicationLimits } from '../../catalog/packs/pack';
+import { isByThePlant } from './literature';
+import { applicationLimits } from './ruled';
 import { NUTRIENTS } from '../../catalog/nutrients';
 import type { ProductPart } from './handOrder';
 import { capsOf, smallestRate } from './oneTrip';
@@ -40,31 +42,47 @@ function halfOnLightSoil(
   return [half];
 }
 
-/** The most of a product on one date: by the caps on its nutrients, and by what light soil holds; nothing where none applies. */
+/** How a product goes on: worked into the ground before planting, or on top and beside the row. */
+export type Manner = 'worked-in' | 'on-top';
+
+/** The limits of one date: grass burns soonest, and what is worked in burns nothing. */
+function limitsFor(input: FertilizerInput, manner: Manner): ApplicationLimits {
+  const rules = applicationLimits(input);
+  const most = (value: number): ApplicationLimits => ({
+    ...rules,
+    quickN: { value: Math.max(value, rules.quickN.value), standing: 'recalled' },
+  });
+  if (manner === 'worked-in') return { ...most(WORKED_IN_N), quickK2O: null };
+  if (input.plant.form === 'lawn') return rules;
+  return most(programmeFor(input)?.planting ? WORKED_IN_N : ON_BEDS_N);
+}
+
+/**
+ * The most of a product on one date: by the caps on its nutrients, and by what light soil holds; nothing where none
+ * applies, as where a printed rate for each plant is its own limit.
+ */
 export function capFor(
   ctx: PlanContext,
   input: FertilizerInput,
   part: ProductPart,
+  manner: Manner = 'on-top',
 ): ProductPart['rate'] | undefined {
   const prefix = `${input.area.id}/feed/${part.role}`;
   // One trip is one application whose caps are met already.
   if (part.role === 'one') return part.rate;
-  const rules = applicationLimits(input.pack, input.plant);
-  // A programme deals the year out in parts already, and beside a row there is no grass to burn.
-  const programme = input.plant.form === 'lawn' ? undefined : programmeFor(input);
-  const inRows = programme?.planting !== undefined;
-  const most = { value: Math.max(WORKED_IN_N, rules.quickN.value), standing: 'recalled' as const };
+  if (part.role === 'n' && isByThePlant(input)) return undefined;
+  const id = manner === 'worked-in' ? `${prefix}/worked-in` : prefix;
   const caps = [
-    ...capsOf(ctx, prefix, part.material, part.shares, inRows ? { ...rules, quickN: most } : rules),
-    ...halfOnLightSoil(ctx, input, prefix, part),
+    ...capsOf(ctx, id, part.material, part.shares, limitsFor(input, manner)),
+    ...(manner === 'worked-in' ? [] : halfOnLightSoil(ctx, input, id, part)),
   ];
   if (caps.length === 0) return undefined;
-  return smallestRate(ctx, { id: `${prefix}/cap`, label: msg('feed.productCap') }, caps);
+  return smallestRate(ctx, { id: `${id}/cap`, label: msg('feed.productCap') }, caps);
 }
 
 /** The nutrients of a material whose single dose is capped on this ground. */
 export function cappedIn({ grade }: Fertilizer, input: FertilizerInput): ReadonlySet<string> {
-  const rules = applicationLimits(input.pack, input.plant);
+  const rules = applicationLimits(input);
   const capped = NUTRIENTS.filter(
     (nutrient) =>
       grade[nutrient] > 0 && (nutrient === 'N' || (nutrient === 'K2O' && rules.quickK2O)),

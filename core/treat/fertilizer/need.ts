@@ -1,5 +1,4 @@
 import type { School } from './schools/school';
-import type { Plant } from '../../catalog/plants/plants';
 import { addRates, datesOf, readPast } from '../../site/past';
 import { laboratoryRates } from '../../site/report/recommendation';
 import { addDays, type IsoDate } from '../../kernel/typed/date';
@@ -8,12 +7,12 @@ import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
-import type { ApplicationLimits, Pack } from '../../catalog/packs/pack';
 import { nutrientGiven } from './given';
 import { nitrateCredit } from './nitrateCredit';
 import type { NeedInput } from './needInput';
 import { NUTRIENTS, type Nutrient, type NutrientRates } from '../../catalog/nutrients';
 import { packRates } from './packRates';
+import { applicationLimits, asRuled } from './ruled';
 import { schoolRates, SCHOOLS } from './schools';
 
 type Rate<S extends Nutrient> = Figure<Quantity<'lb/1000ft2', S>>;
@@ -45,11 +44,6 @@ export interface Needs {
   readonly need: NutrientRates;
   /** From when the next dressing may go on. */
   readonly earliest: IsoDate | undefined;
-}
-
-/** How feed goes on on the ground of this plant: lawns by the lawn's rules, all else as beds. */
-export function applicationLimits(pack: Pack, { form }: Plant): ApplicationLimits {
-  return pack.dressing[form === 'lawn' ? 'lawn' : 'bed'];
 }
 
 function anyPresent(rates: NutrientRates): boolean {
@@ -100,11 +94,12 @@ function needRow<S extends Nutrient>(
   const others = [...new Set(SCHOOLS.map((school) => by[school]))].filter(
     (rate) => rate !== by[source] && !('absent' in rate),
   );
-  const year = ctx.sheet.choose(
+  const bySchool = ctx.sheet.choose(
     { id: `${prefix}/year`, label: msg(`feed.year.${nutrient as Nutrient}`) },
     by[source],
     others,
   );
+  const year = asRuled(ctx, input, nutrient, bySchool);
   const off = [given, credit].filter((rate) => rate !== undefined);
   const need =
     off.length > 0
@@ -122,13 +117,13 @@ function needRow<S extends Nutrient>(
  * dressing keeps the pack's interval from the last one.
  */
 export function nutrientNeeds(ctx: PlanContext, input: NeedInput): Needs {
-  const { file, area, plant, pack, readings, ground, planFrom } = input;
+  const { file, area, readings, ground, planFrom } = input;
   const own = packRates(ctx, input);
   const lab = laboratoryRates(ctx, `${area.id}/feed`, readings.recommended);
   const source = followed(file.decisions['feed-source']?.value, own, lab);
   const past = readPast(ctx, file, area.id, 'fertilizer', ground, planFrom);
   const last = datesOf(ctx, file, area.id, 'fertilizer').at(-1);
-  const spaced = last ? addDays(last, applicationLimits(pack, plant).intervalDays.value) : planFrom;
+  const spaced = last ? addDays(last, applicationLimits(input).intervalDays.value) : planFrom;
   const earliest = planFrom && spaced && spaced > planFrom ? spaced : planFrom;
   const thisYear = past
     .filter(({ on }) => !on || !planFrom || on.slice(0, 4) === planFrom.slice(0, 4))

@@ -1,8 +1,10 @@
 import type { Area } from '../../casefile/parts/area';
 import type { AreaSlice } from '../../casefile/slice';
 import type { Ground } from '../../site/ground/ground';
+import type { Allowed } from '../../site/localRules';
 import type { AreaGoal } from '../../site/goal';
 import type { ClimateCard } from '../../catalog/climate/card';
+import type { Form } from '../../catalog/programmes/growing';
 import type { Plant } from '../../catalog/plants/plants';
 import type { SoilTest } from '../../reading/soilTest';
 import type { Readings } from '../../site/report/types';
@@ -14,6 +16,8 @@ export interface NeedInput {
   readonly file: AreaSlice;
   readonly area: Area;
   readonly plant: Plant;
+  /** How it is grown. */
+  readonly form: Form;
   readonly goal: AreaGoal;
   readonly pack: Pack;
   readonly readings: Readings;
@@ -21,4 +25,6 @@ export interface NeedInput {
   readonly ground: Ground;
   readonly planFrom: IsoDate | undefined;
   readonly climate: ClimateCard | undefined;
+  /** What the local rules allow here. */
+  readonly allowed: Allowed;
 }

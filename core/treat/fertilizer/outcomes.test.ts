@@ -56,9 +56,9 @@ test.each<[string, LawnInput, Record<string, number>]>([
     { 'diammonium-phosphate': 8.696, [KCL]: 3.333, urea: 0.945 },
   ],
   [
-    'bone meal: 4 ÷ 0.15 = 26.667, × 0.03 × 0.75 = 0.6 N, 1.4 ÷ 0.46',
+    'bone meal: 4 ÷ 0.15 = 26.667, × 0.03 × 0.36 = 0.288 N, 1.712 ÷ 0.46',
     { ...VEGETABLES, decisions: { 'feed-p': 'steamed-bone-meal-3-15-0' } },
-    { 'steamed-bone-meal': 26.667, [KCL]: 3.333, urea: 3.043 },
+    { 'steamed-bone-meal': 26.667, [KCL]: 3.333, urea: 3.722 },
   ],
   [
     'a complete fertilizer for phosphate: 40 lb of 10-10-10 meet all and pass N',
@@ -66,9 +66,9 @@ test.each<[string, LawnInput, Record<string, number>]>([
     { fertilizer: 40 },
   ],
   [
-    'blood meal: 2 ÷ (0.12 × 0.75)',
+    'blood meal: 2 ÷ (0.12 × 0.65)',
     { ...VEGETABLES, decisions: { 'feed-n': 'blood-meal-12-0-0' } },
-    { [TSP]: 8.696, [KCL]: 3.333, 'blood-meal': 22.222 },
+    { [TSP]: 8.696, [KCL]: 3.333, 'blood-meal': 25.641 },
   ],
   ['vegetables on organic soil', { ...VEGETABLES, om: '30' }, { [TSP]: 8.696, [KCL]: 3.333 }],
   ['lawn on organic soil', { om: '30', cec: '20' }, { [TSP]: 2.174, [KCL]: 2.5 }],
@@ -79,7 +79,7 @@ test.each<[string, LawnInput, Record<string, number>]>([
   ],
   ['lawn, no test', { untested: true }, { urea: 4.348 }],
   ['P very high', { ...VEGETABLES, p: { text: '60' } }, { [KCL]: 3.333, urea: 4.348 }],
-  ['P and K very high', { ...VEGETABLES, p: { text: '60' }, k: { text: '200' } }, { urea: 4.348 }],
+  ['P and K very high', { ...VEGETABLES, p: { text: '60' }, k: { text: '260' } }, { urea: 4.348 }],
   [
     'P below what the method finds: low',
     { ...VEGETABLES, p: { text: '<5' } },
@@ -132,15 +132,57 @@ test.each<[string, LawnInput, Record<string, number>]>([
     { urea: 3.261, 'triple-superphosphate': 6.522, [KCL]: 3.333 },
   ],
   [
-    'trees: nitrogen only where growth asks; phosphate and potash by the test',
+    'shrubs by the literature: 1-2-1',
     { plant: 'trees-and-shrubs' },
-    { 'triple-superphosphate': 4.348, [KCL]: 1.667 },
+    { 'triple-superphosphate': 4.348, [KCL]: 1.667, urea: 2.174 },
   ],
-  ['trees: no rate in an old pack', { plant: 'trees-and-shrubs', pack: OLD }, {}],
   [
-    'trees, the laboratory speaks and nobody else',
-    { plant: 'trees-and-shrubs', pack: OLD, recN: { text: '2' } },
-    { urea: 4.348 },
+    'the same where an old pack is silent',
+    { plant: 'trees-and-shrubs', pack: OLD },
+    { 'triple-superphosphate': 4.348, [KCL]: 1.667, urea: 2.174 },
+  ],
+  [
+    'trees: nitrogen only where growth is wanted',
+    { plant: 'oak' },
+    { 'triple-superphosphate': 2.174, [KCL]: 0.833 },
+  ],
+  [
+    'trees of which more growth is wanted: 2 ÷ 0.46',
+    { plant: 'oak', growing: { level: 'high' } },
+    { 'triple-superphosphate': 2.174, [KCL]: 0.833, urea: 4.348 },
+  ],
+  [
+    'a fescue lawn kept low, its clippings taken away: 1 ÷ 0.75 ÷ 0.46',
+    { plant: 'tall-fescue', clippings: 'removed', growing: { level: 'low' } },
+    { [TSP]: 2.174, [KCL]: 2.5, urea: 2.899 },
+  ],
+  [
+    'in shade half: 2.25 ÷ 2 ÷ 0.46',
+    { plant: 'tall-fescue', growing: { shade: 'yes' } },
+    { [TSP]: 2.174, [KCL]: 2.5, urea: 2.446 },
+  ],
+  [
+    'not watered at most 2 lb: 2 ÷ 0.46',
+    { plant: 'kentucky-bluegrass', growing: { watered: 'no' } },
+    { [TSP]: 2.174, [KCL]: 2.5, urea: 4.348 },
+  ],
+  [
+    'four apple trees of ten years, 0.5 lb each: 2 ÷ 0.46; no P at medium fruit rates is 60 lb/acre × 616 ft²',
+    {
+      plant: 'apple',
+      growing: { years: '10' },
+      shape: { kind: 'plants', number: '4', diameter: '14' },
+    },
+    { [TSP]: 1.844, [KCL]: 0.942, urea: 4.348 },
+  ],
+  [
+    'and 2 in. across the trunk: 0.1 lb an inch is less, 4 × 0.2 ÷ 0.46',
+    {
+      plant: 'apple',
+      growing: { years: '10', trunk: '2' },
+      shape: { kind: 'plants', number: '4', diameter: '14' },
+    },
+    { [TSP]: 1.844, [KCL]: 0.942, urea: 1.739 },
   ],
   [
     'pack version 1: nitrogen only',

@@ -8,7 +8,11 @@ import { RATINGS, type NitrogenRates } from '../../catalog/packs/pack';
 import { ratingOf } from '../../catalog/packs/rating';
 import type { NeedInput } from './needInput';
 import type { Nutrient, NutrientRates } from '../../catalog/nutrients';
-import { isNewLawn, newLawnRates } from './newLawn';
+import { calendarNitrogen, byItsPlace, literatureNitrogen } from './literature';
+import { newLawnRates } from './newLawn';
+import { programmeHere } from './programme';
+import { isFromBare } from '../../catalog/programmes/growing';
+import { yearlyRatesOf } from '../../catalog/programmes/programmes';
 import { cellsOf, type Cells } from './rates';
 
 type Rate<S extends Nutrient> = Figure<Quantity<'lb/1000ft2', S>>;
@@ -18,15 +22,14 @@ type Clippings = Extract<NitrogenRates, { by: 'clippings' }>;
 /** A cell of the pack's table of rates, in lb/1000 ft²; what is printed per acre is converted. */
 function cell<S extends Nutrient>(
   ctx: PlanContext,
-  { pack }: NeedInput,
   id: string,
   of: { readonly nutrient: S; readonly cells: Cells<unknown>; readonly row: number },
   inputs: readonly Figure[],
   read: (...values: readonly Quantity[]) => number,
 ): Rate<S> {
   const { nutrient, cells, row } = of;
-  const { column, source, standing, unit } = cells;
-  const detail = { table: `${pack.id}-v${pack.version}`, row, column };
+  const { table, column, source, standing, unit } = cells;
+  const detail = { table, row, column };
   const label = msg(`feed.rate.${nutrient as Nutrient}`);
   if (unit === 'lb/1000ft2') {
     const entry = { id, label, source, standing, detail };
@@ -105,7 +108,7 @@ function byOrganicMatter(
     const mineral = rates
       .slice(0, -1)
       .map((rate, row) =>
-        cell(ctx, input, `${id}/class-${row + 1}`, { nutrient: 'N', cells, row }, [], () => rate),
+        cell(ctx, `${id}/class-${row + 1}`, { nutrient: 'N', cells, row }, [], () => rate),
       );
     return middle(ctx, id, mineral);
   }
@@ -118,7 +121,6 @@ function byOrganicMatter(
   const row = rowOf(organicMatter.value.value);
   return cell(
     ctx,
-    input,
     id,
     { nutrient: 'N', cells, row },
     [organicMatter],
@@ -126,18 +128,21 @@ function byOrganicMatter(
   );
 }
 
+/** An organic soil gives its own nitrogen. */
+function organicSoil(ctx: PlanContext, { pack }: NeedInput, id: string): NitrogenRate {
+  const label = msg('feed.organicSoil');
+  return ctx.constant({ id, label, source: pack.source }, 0, 'lb/1000ft2', 'N');
+}
+
 /** The year's N by the pack's rule; an organic soil gives its own. */
 function nitrogen(ctx: PlanContext, input: NeedInput, cells: Cells<NitrogenRates>): NitrogenRate {
-  const { area, pack, readings } = input;
+  const { area, readings } = input;
   const { rates } = cells;
   const id = `${area.id}/feed/N/pack`;
   if (rates.by === 'organic-matter') return byOrganicMatter(ctx, input, cells, rates.rates);
-  if (readings.organic) {
-    const label = msg('feed.organicSoil');
-    return ctx.constant({ id, label, source: pack.source }, 0, 'lb/1000ft2', 'N');
-  }
+  if (readings.organic) return organicSoil(ctx, input, id);
   if (rates.by === 'clippings') return byClippings(ctx, input, { ...cells, rates });
-  return cell(ctx, input, id, { nutrient: 'N', cells, row: 0 }, [], () => rates.rate);
+  return cell(ctx, id, { nutrient: 'N', cells, row: 0 }, [], () => rates.rate);
 }
 
 /** Where the area follows the opinion that nothing is given above a level, no phosphate above it. */
@@ -190,29 +195,58 @@ function byRating<S extends 'P2O5' | 'K2O'>(
   const of = { nutrient, cells, row };
   if ('absent' in reading.compared || !bands) {
     // The laboratory's own word is its class: there is no value that the rate would follow.
-    return cell(ctx, input, id, of, [], () => rates[row] ?? 0);
+    return cell(ctx, id, of, [], () => rates[row] ?? 0);
   }
   const inputs: readonly Figure[] = reading.critical
     ? [reading.compared, reading.critical]
     : [reading.compared];
   return lessByOpinion(ctx, input, nutrient, id, (at) =>
-    cell(ctx, input, at, of, inputs, (value, critical) => {
+    cell(ctx, at, of, inputs, (value, critical) => {
       const rated = ratingOf(bands, value?.value ?? 0, critical?.value ?? 0);
       return rates[RATINGS.indexOf(rated)] ?? 0;
     }),
   );
 }
 
+/** The year's nitrogen: by the pack, by the calendar of a lawn's grass, or by the literature on the plant. */
+function yearlyNitrogen(
+  ctx: PlanContext,
+  input: NeedInput,
+  cells: Cells<NitrogenRates> | undefined,
+): NitrogenRate {
+  const { area, plant } = input;
+  const id = `${area.id}/feed/N/pack`;
+  if (plant.form === 'lawn') {
+    const calendar = programmeHere(input)?.yearN;
+    // What is said of a lawn's keeping goes before a pack that knows of none.
+    const byPack = cells && area.growing.level === '';
+    if (input.form === 'overseed' || !byPack) {
+      if (input.readings.organic) return organicSoil(ctx, input, id);
+      const rate = calendarNitrogen(ctx, input, id, calendar ?? 0);
+      return byItsPlace(ctx, input, id, rate);
+    }
+    return byItsPlace(ctx, input, id, nitrogen(ctx, input, cells));
+  }
+  const isFirstYear = input.form !== 'established';
+  const printed = cells && !isFirstYear ? undefined : literatureNitrogen(ctx, input, id);
+  if (printed) return printed;
+  return cells
+    ? nitrogen(ctx, input, cells)
+    : ctx.sheet.absent({ id, label: msg('feed.rate.N') }, msg('absent.noRateInPack'));
+}
+
 /**
- * The pack's rates for a year, lb/1000 ft², by the plant's own row or by its class; absent where the pack
- * has none for it.
+ * The rates for a year, lb/1000 ft², by the pack where it speaks of the plant, else by the literature on it; absent where
+ * neither has any.
  */
 export function packRates(ctx: PlanContext, input: NeedInput): NutrientRates {
-  const { area, plant, pack } = input;
-  if (isNewLawn(input)) return newLawnRates(ctx, input);
+  const { area, plant, pack, form } = input;
+  const isLawn = plant.form === 'lawn';
+  if (isLawn && (isFromBare(form) || form === 'renovation')) return newLawnRates(ctx, input);
   const { N, P2O5, K2O } = cellsOf(pack, plant);
-  const waits = plant.form === 'lawn' && area.situation !== 'established';
-  if (waits || !(N ?? P2O5 ?? K2O)) {
+  const waits = isLawn && form === 'established' && area.situation !== 'established';
+  const isKnown = isLawn || !!yearlyRatesOf(plant) || !!(N ?? P2O5 ?? K2O);
+  if (waits || !isKnown) {
     const why = msg(waits ? 'absent.feedNotEstablished' : 'absent.noRateInPack');
     const absent = (nutrient: Nutrient) =>
       ctx.sheet.absent(
@@ -222,12 +256,7 @@ export function packRates(ctx: PlanContext, input: NeedInput): NutrientRates {
     return { N: absent('N'), P2O5: absent('P2O5'), K2O: absent('K2O') };
   }
   return {
-    N: N
-      ? nitrogen(ctx, input, N)
-      : ctx.sheet.absent(
-          { id: `${area.id}/feed/N/pack`, label: msg('feed.rate.N') },
-          msg('absent.noRateInPack'),
-        ),
+    N: yearlyNitrogen(ctx, input, N),
     P2O5: byRating(ctx, input, 'P2O5', P2O5),
     K2O: byRating(ctx, input, 'K2O', K2O),
   };

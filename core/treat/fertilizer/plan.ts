@@ -6,6 +6,7 @@ import type { DatesOf } from '../../schedule/requests';
 import { productDecision } from './productDecision';
 import { onDates } from './requests';
 import { isNeeded } from './handOrder';
+import { offeredHere } from './offered';
 import { fertilizerHold, type FertilizerHold } from './hold';
 import { nutrientNeeds, type Needs } from './need';
 import { NUTRIENTS } from '../../catalog/nutrients';
@@ -71,16 +72,17 @@ interface FertilizerProposal extends Proposal<FertilizerTreatment> {
  * is put on.
  */
 export function planFertilizer(ctx: PlanContext, input: FertilizerInput): FertilizerProposal {
-  const { file, area, plant, materials } = input;
+  const { file, area, plant } = input;
   const needs = nutrientNeeds(ctx, input);
   const hold = fertilizerHold(input.goal, input.readings, area);
   const verdict = verdictOf(needs, hold);
   const isDosed = verdict === 'dose';
+  const fertilizers = offeredHere(input);
   const candidates = {
-    n: candidatesFor('n', materials.fertilizers, plant),
-    p: candidatesFor('p', materials.fertilizers, plant),
-    k: candidatesFor('k', materials.fertilizers, plant),
-    one: oneTripCandidates(needs.need, materials.fertilizers, plant),
+    n: candidatesFor('n', fertilizers, plant),
+    p: candidatesFor('p', fertilizers, plant),
+    k: candidatesFor('k', fertilizers, plant),
+    one: oneTripCandidates(needs.need, fertilizers, plant),
   };
   const wayInput = { ...input, needs, isDosed, candidates };
   const usual = USUAL_WAY.option(ctx, wayInput);

@@ -120,13 +120,25 @@ export function candidatesFor(
   });
 }
 
-/** The nitrogen that an acid-loving plant is given first; any other the first of the candidates. */
+/** From this pH on nitrogen that acidifies is the better one for any plant. Common practice. */
+const ALKALINE_FROM = 7.4;
+
+/**
+ * The nitrogen that is taken first: what acidifies for acid-loving plants and on alkaline soil, what brings sulfur for
+ * onions and their kin; else the first of the candidates.
+ */
 export function firstNitrogen(
   candidates: readonly Fertilizer[],
   plant: Plant,
   { waterPh }: Readings,
 ): Fertilizer | undefined {
-  const ph = isAcidLover(plant) ? (valueOf(waterPh)?.value ?? 0) : 0;
-  const acidifying = candidates.find(({ firstForAcidLoversFromPh: from = Infinity }) => ph >= from);
-  return acidifying ?? candidates[0];
+  const ph = valueOf(waterPh)?.value ?? 0;
+  const wanted = isAcidLover(plant) || ph >= ALKALINE_FROM;
+  const acidifying = candidates.find(
+    ({ firstForAcidLoversFromPh: from = Infinity }) => wanted && ph >= from,
+  );
+  const withSulfur = plant.rules.includes('onion-feeding')
+    ? candidates.find(({ also, organic }) => !organic && (also.S ?? 0) > 0)
+    : undefined;
+  return acidifying ?? withSulfur ?? candidates[0];
 }

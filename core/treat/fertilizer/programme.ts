@@ -1,24 +1,63 @@
-import { programmeOf } from '../../catalog/programmes/programmes';
-import type { Programme, StageId } from '../../catalog/programmes/programme';
+import { levelOf } from '../../catalog/programmes/growing';
+import { programmeOf, type Growing } from '../../catalog/programmes/programmes';
+import {
+  byLateSchool,
+  LATE_SCHOOLS,
+  type LateSchool,
+  type Programme,
+  type StageId,
+} from '../../catalog/programmes/programme';
+import { SPLIT_BELOW_CEC } from '../../tables/soil/exchange';
 import { addDays, parseDate, type IsoDate } from '../../kernel/typed/date';
 import { msg } from '../../kernel/messages/msg';
 import { comingEvents, isSevere, type DatedEvent } from '../../schedule/climate/calendar';
-import type { Slot } from '../../schedule/dates';
+import type { Slot } from '../../schedule/constraints';
 import type { DosePart } from '../../schedule/dosing/doses';
 import type { NeedInput } from './needInput';
-import { isNewLawn } from './newLawn';
+import { isOrganicOnly } from './offered';
 import type { Role } from './products';
 
 /** A part of a product's year: its share, what the plant is at then, and the days on which it may go on. */
-export interface YearPart extends DosePart {
+export interface YearPart extends Omit<DosePart, 'cap'> {
   readonly stage: StageId;
   readonly slot: Slot;
 }
 
-/** The programme of what grows there; nothing where no climate is chosen, or the plant has none. */
+/** Where and how it grows, as far as its programme goes by it. */
+function growingOf({ area, form, climate }: NeedInput): Growing {
+  return { severe: !!climate && isSevere(climate), form, level: levelOf(area) };
+}
+
+/** Sand lets late nitrogen through to the ground water. */
+const SAND_BELOW_CEC = 6;
+
+/** The school on late nitrogen that stands: as decided, none on sand, else as is usual in the climate. */
+export function lateSchoolOf({ file, climate, readings }: NeedInput): LateSchool {
+  const decided = LATE_SCHOOLS.find((each) => each === file.decisions['late-n']?.value);
+  const { cec } = readings;
+  const isSand = !('absent' in cec) && cec.value.value < SAND_BELOW_CEC;
+  return decided ?? (isSand ? 'none' : (climate?.lateNitrogen ?? 'classic'));
+}
+
+/** Whether nitrogen goes beside the row twice: as decided, else on light soil. */
+function isTwice({ file, readings: { cec } }: NeedInput): boolean {
+  const decided = file.decisions['corn-side']?.value;
+  const isLight = !('absent' in cec) && cec.value.value < SPLIT_BELOW_CEC;
+  return decided ? decided === 'two' : isLight;
+}
+
+/** The programme of what grows there by the schools that are followed, whatever the climate; nothing where there is none. */
+export function programmeHere(input: NeedInput): Programme | undefined {
+  const programme = programmeOf(input.plant, growingOf(input));
+  if (!programme) return undefined;
+  const { twice } = programme;
+  if (twice && isTwice(input)) return { ...programme, events: twice };
+  return byLateSchool(programme, lateSchoolOf(input));
+}
+
+/** The programme by which days can be told; nothing where no climate is chosen. */
 export function programmeFor(input: NeedInput): Programme | undefined {
-  const { plant, climate } = input;
-  return climate && programmeOf(plant, { severe: isSevere(climate), isNewLawn: isNewLawn(input) });
+  return input.climate && programmeHere(input);
 }
 
 /** The feedings of the twelve months from a day on; nothing where there is no programme. */
@@ -37,8 +76,20 @@ function eventsFor(input: NeedInput, from: IsoDate): DatedEvent[] | undefined {
 
 const NUTRIENT = { p: 'P2O5', k: 'K2O', n: 'N', one: 'N', row: 'N' } as const;
 
-/** What is worked in before planting is none of what goes beside the row. */
-const WORKED_IN: ReadonlySet<StageId> = new Set(['beforePlanting', 'atSowing']);
+const WORKED_IN: ReadonlySet<StageId> = new Set(['beforePlanting', 'atSowing', 'underSod']);
+
+/** Whether what goes on at a stage is worked into the ground before anything is planted. */
+export function isWorkedIn(stage: StageId): boolean {
+  return WORKED_IN.has(stage);
+}
+
+/** What has to rot first goes on so much earlier, where that is still to come. */
+const ROTS_FOR_DAYS = 14;
+
+function earlier(first: IsoDate, from: IsoDate): IsoDate {
+  const day = addDays(first, -ROTS_FOR_DAYS);
+  return day > from ? day : from;
+}
 
 /** Where a short season leaves no room between two, the later one is left out: the others take its part. */
 function spaced(parts: readonly YearPart[], days: number): YearPart[] {
@@ -65,8 +116,6 @@ function sumOf(parts: readonly YearPart[]): number {
 /** What a product's year is dealt out by. */
 interface YearOf {
   readonly from: IsoDate | undefined;
-  /** The year's nitrogen, lb/1000 ft²: a small year has fewer events. */
-  readonly year: number;
   /**
    * Stages with which another product brings this one's nutrient already: it goes on with the others, so that two never
    * add up on one day.
@@ -88,19 +137,23 @@ interface YearOf {
 export function yearParts(
   input: NeedInput,
   role: Role,
-  { from, year, brought, spacing, light }: YearOf,
+  { from, brought, spacing, light }: YearOf,
 ): YearPart[] | undefined {
   const events = from && eventsFor(input, from);
   if (!events) return undefined;
   const nutrient = NUTRIENT[role];
   const isAnnual = events.some(({ event }) => 'planted' in event.from);
   const all = events
-    .filter(({ event }) => year > (event.onlyAbove ?? -1))
+    .filter(({ event }) => !event.ifWatered || input.area.growing.watered === 'yes')
     .map(({ event, from: first, to, stop }): YearPart => ({
       share: event[nutrient] ?? 0,
       label: msg(`stage.${event.stage}`),
       stage: event.stage,
-      slot: { from: first, to, end: stop },
+      slot: {
+        from: isOrganicOnly(input) ? earlier(first, from) : first,
+        to,
+        end: stop,
+      },
     }));
   const fedWith = (stage: StageId): boolean =>
     events.some(({ event }) => event.stage === stage && (event.N ?? 0) > 0);
@@ -109,7 +162,7 @@ export function yearParts(
     spacing,
   );
   if (role === 'one' || role === 'row') {
-    const next = coming.find(({ stage }) => role === 'one' || !WORKED_IN.has(stage));
+    const next = coming.find(({ stage }) => role === 'one' || !isWorkedIn(stage));
     return next ? [{ ...next, share: 1 }] : [];
   }
   if (nutrient === 'N' && isAnnual && brought.size === 0) return coming;

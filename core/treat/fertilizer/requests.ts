@@ -2,11 +2,16 @@ import type { Application } from '../shared/treated';
 import type { StageId } from '../../catalog/programmes/programme';
 import { SPACING_DAYS } from '../../tables/fertilizer/spacing';
 import { LIME_FROM_NITROGEN_DAYS } from '../../tables/lime/timing';
-import type { DateRequest, DatesOf, SlotRequest } from '../../schedule/requests';
+import type { Fertilizer } from '../../catalog/materials/types';
+import type { PlanContext } from '../../kernel/working/context';
+import type { Closed, Slot } from '../../schedule/constraints';
+import type { DateRequest, DatesOf } from '../../schedule/requests';
+import { frozenDays, hotDays, ruledDays } from '../shared/closed';
+import { pinsOf } from '../shared/pins';
 import { limeGoesFirst, limeRequestId } from '../shared/limeRequest';
 import type { DoseSet } from '../../schedule/dosing/doses';
 import { addDays, type IsoDate } from '../../kernel/typed/date';
-import { applicationLimits } from './need';
+import { applicationLimits } from './ruled';
 import { losesAmmonia } from './products';
 import type { YearPart } from './programme';
 import type { FertilizerProduct, FertilizerInput } from './types';
@@ -14,7 +19,7 @@ import { cappedIn } from './caps';
 
 /** A product of the plan but for its days, and what it asks of the scheduler for them. */
 export interface UndatedProduct extends Omit<FertilizerProduct, 'applications'> {
-  readonly request: DateRequest | SlotRequest;
+  readonly request: DateRequest;
   /** What the plant is at with each application, by its programme. */
   readonly stages: readonly StageId[];
 }
@@ -25,11 +30,22 @@ export function spacingOf({ plant }: FertilizerInput): number {
 }
 
 /** The days of each application: where a part takes several, each later one has an interval more. */
-function slotsOf(parts: readonly YearPart[], days: number): SlotRequest['slots'] {
+function slotsOf(parts: readonly YearPart[], days: number): Slot[] {
   return parts.map((part, at) => {
     const before = parts.slice(0, at).filter((each) => each === part).length;
     return { ...part.slot, to: addDays(part.slot.to, before * days) };
   });
+}
+
+/** Days of each year on which a product may not go on here. */
+function closedTo(input: FertilizerInput, { grade, release }: Fertilizer): Closed[] {
+  const { climate, plant, allowed } = input;
+  return [
+    ...frozenDays(climate),
+    ...(grade.N > 0 && release === 'quick' ? hotDays(climate, plant) : []),
+    // Potash alone is no fertilizer by most of these rules.
+    ...(grade.N + grade.P2O5 > 0 ? ruledDays(allowed) : []),
+  ];
 }
 
 /**
@@ -38,42 +54,49 @@ function slotsOf(parts: readonly YearPart[], days: number): SlotRequest['slots']
  * that two never add up on one day.
  */
 export function requestFor(
+  ctx: PlanContext,
   input: FertilizerInput,
   { role, material }: Pick<FertilizerProduct, 'role' | 'material'>,
   split: { readonly set: DoseSet; readonly parts: readonly YearPart[] | undefined },
   earliest: IsoDate | undefined,
   before: readonly UndatedProduct[],
-): DateRequest | SlotRequest {
-  const { area, pack, plant, limedOn } = input;
-  const { intervalDays, apartFromLimeDays, seasons } = applicationLimits(pack, plant);
+): DateRequest {
+  const { file, area, limedOn } = input;
+  const { intervalDays, apartFromLimeDays, seasons } = applicationLimits(input);
   const mine = cappedIn(material, input);
   const clashing = before.filter((other) =>
     [...cappedIn(other.material, input)].some((each) => mine.has(each)),
   );
   const id = `${area.id}/feed-${role}`;
   const lime = limeGoesFirst(input) ? [limeRequestId(area.id)] : [];
-  const interval = { days: intervalDays.value };
+  const count = split.parts ? split.parts.length : split.set.doses.length;
+  const days = split.parts ? spacingOf(input) : intervalDays.value;
   const others = {
-    days: intervalDays.value,
+    what: 'fertilizer',
+    days,
     from: [],
     of: clashing.map(({ request }) => request.id),
-  };
-  if (split.parts) {
-    const days = spacingOf(input);
-    const apartFrom = { ...others, days };
-    const fromLime = { days: LIME_FROM_NITROGEN_DAYS, from: limedOn, of: lime };
-    // What is worked in with the lime, or lies over it, loses nothing.
-    const onTop = input.area.situation !== 'tilled' && losesAmmonia(material);
-    const apart = onTop ? [fromLime, apartFrom] : [apartFrom];
-    return { id, slots: slotsOf(split.parts, days), interval: { days }, apart };
-  }
-  return {
+  } as const;
+  const shared = {
     id,
+    what: 'fertilizer',
     earliest,
-    count: split.set.doses.length,
-    seasons,
-    interval,
-    apart: [{ days: apartFromLimeDays.value, from: limedOn, of: lime }, others],
+    count,
+    closed: closedTo(input, material),
+    pins: pinsOf(ctx, file, id, count),
+    interval: { days },
+  } as const;
+  const fromLime = (kept: number) =>
+    ({ what: 'lime', days: kept, from: limedOn, of: lime }) as const;
+  if (!split.parts) {
+    return { ...shared, seasons, apart: [fromLime(apartFromLimeDays.value), others] };
+  }
+  // What is worked in with the lime, or lies over it, loses nothing.
+  const onTop = area.situation !== 'tilled' && losesAmmonia(material);
+  return {
+    ...shared,
+    slots: slotsOf(split.parts, days),
+    apart: onTop ? [fromLime(LIME_FROM_NITROGEN_DAYS), others] : [others],
   };
 }
 
@@ -82,12 +105,12 @@ export function onDates(
   { request, stages, ...product }: UndatedProduct,
   datesOf: DatesOf,
 ): FertilizerProduct {
-  const applications = datesOf(request.id).flatMap((date, index): Application[] => {
+  const applications = datesOf(request.id).flatMap((dated, index): Application[] => {
     const amount = product.set.doses[index];
     const key = `${request.id}/${index + 1}`;
     const stage = stages[index];
-    if (!amount || !date) return [];
-    return [{ key, date, state: 'firm', amount, ...(stage ? { stage } : {}) }];
+    if (!amount || !dated) return [];
+    return [{ key, state: 'firm', amount, ...(stage ? { stage } : {}), ...dated }];
   });
   return { ...product, applications };
 }

@@ -152,7 +152,7 @@ test('nobody’s school asks for less than nothing, and nitrogen is by none a ma
 test('K enough at 150 or at 200 ppm, P none above 25: the rating and the rate follow the opinion', () => {
   const rated = (input: LawnInput) => area({ ...VEGETABLES, ...input }).soilTest;
   const k = { text: '140' };
-  expect(rated({ k }).k.rating).toBe('very-high');
+  expect(rated({ k }).k.rating).toBe('high');
   expect(rated({ k, decisions: { 'opinion-k': '150' } }).k.rating).toBe('medium');
   expect(rated({ k, decisions: { 'opinion-k': '200' } }).k.rating).toBe('medium');
   expect(rated({ k: { text: '90' }, decisions: { 'opinion-k': '200' } }).k.rating).toBe('low');

@@ -17,13 +17,13 @@ import {
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
-import { valueOf, type Figure } from '../../kernel/working/working';
+import type { Figure } from '../../kernel/working/working';
 import { type Needs } from './need';
 import type { ProductPart } from './handOrder';
 import { sharesOf } from './products';
-import { yearParts, type YearPart } from './programme';
+import { isWorkedIn, yearParts, type YearPart } from './programme';
 import type { FertilizerInput } from './types';
-import { capFor, cappedIn, isLight } from './caps';
+import { capFor, cappedIn, isLight, type Manner } from './caps';
 import { requestFor, spacingOf, type UndatedProduct } from './requests';
 
 /** A bag of a fertilizer: what the bag at hand says, else what such bags usually hold. */
@@ -90,7 +90,7 @@ function splitPart(
   ctx: PlanContext,
   input: FertilizerInput,
   part: ProductPart,
-  { earliest, rows }: Needs,
+  { earliest }: Needs,
   dealing: Dealing,
   before: readonly UndatedProduct[],
 ): { readonly set: DoseSet; readonly parts: readonly YearPart[] | undefined } {
@@ -100,19 +100,23 @@ function splitPart(
   const brought = before
     .filter(({ material }) => [...cappedIn(material, input)].some((each) => mine.has(each)))
     .flatMap(({ stages }) => stages);
-  const year = valueOf(rows.N.year)?.value ?? 0;
   const parts = yearParts(input, part.role, {
     from: earliest,
-    year,
     brought: new Set(brought),
     spacing: spacingOf(input),
     light: isLight(input),
   });
-  const cap = capFor(ctx, input, part);
   if (!parts) {
+    const cap = capFor(ctx, input, part);
     return { set: splitDoses(ctx, prefix, part.rate, cap, extent, dealing), parts };
   }
-  const { set, partOf } = splitByShares(ctx, prefix, part.rate, parts, cap, extent, dealing);
+  const caps = new Map<Manner, ProductPart['rate'] | undefined>();
+  const capped = parts.map((each) => {
+    const manner = isWorkedIn(each.stage) ? 'worked-in' : 'on-top';
+    if (!caps.has(manner)) caps.set(manner, capFor(ctx, input, part, manner));
+    return { ...each, cap: caps.get(manner) };
+  });
+  const { set, partOf } = splitByShares(ctx, prefix, part.rate, capped, extent, dealing);
   return { set, parts: partOf.flatMap((at) => parts[at] ?? []) };
 }
 
@@ -136,7 +140,7 @@ export function splitProducts(
       materialId: material.id,
       rate,
       set,
-      request: requestFor(input, part, dealt, needs.earliest, split),
+      request: requestFor(ctx, input, part, dealt, needs.earliest, split),
       stages: (dealt.parts ?? []).map(({ stage }) => stage),
       bag: dealing.bag,
       bags: bagsFor(ctx, `${prefix}/bags`, set.total, dealing.bag),
@@ -188,7 +192,6 @@ export function sideDressing(
   const set = dealOut(ctx, `${prefix}/dose`, { count, rate, total, limit: undefined }, dealing);
   const parts = yearParts(input, 'row', {
     from: earliest,
-    year: Infinity,
     brought: new Set(),
     spacing: spacingOf(input),
     light: isLight(input),
@@ -199,7 +202,7 @@ export function sideDressing(
     materialId: material.id,
     rate,
     set,
-    request: requestFor(input, { role: 'row', material }, { set, parts }, earliest, []),
+    request: requestFor(ctx, input, { role: 'row', material }, { set, parts }, earliest, []),
     stages: (parts ?? []).map(({ stage }) => stage),
     bag: dealing.bag,
     bags: bagsFor(ctx, `${prefix}/bags`, total, dealing.bag),

@@ -102,18 +102,19 @@ function lessCredit(
   ]);
 }
 
-/** The safe end of a range, and where the buffer is silent no more than its first row. */
-function safeEnd(
+/** The middle of the table's range, and where the buffer is silent no more than its first row. */
+function byTexture(
   ctx: PlanContext,
   prefix: string,
   requirement: LimestoneRate,
   input: OptionInput,
 ): LimestoneRate {
-  const low = ctx.sheet.lowEnd({ id: `${prefix}/low`, label: msg('lime.lowEnd') }, requirement);
-  if (!bufferIsSilent(input.readings)) return low;
+  const entry = { id: `${prefix}/middle`, label: msg('lime.middle') };
+  const middle = ctx.sheet.middle(entry, requirement);
+  if (!bufferIsSilent(input.readings)) return middle;
   const top = smpTopRow(ctx, `${prefix}/top-row/table`, input);
   const most = treated(ctx, `${prefix}/top-row`, top, SMP_DEPTH_IN, input.treatedDepth);
-  return ctx.sheet.cap({ id: `${prefix}/capped`, label: msg('lime.atMostTopRow') }, [low, most]);
+  return ctx.sheet.cap({ id: `${prefix}/capped`, label: msg('lime.atMostTopRow') }, [middle, most]);
 }
 
 /** The target itself where the source has a column for it, else the next higher one that it has. */
@@ -144,7 +145,7 @@ function methodOption(
       )
     : method.compute(ctx, prefix, input);
   const requirement = treated(ctx, prefix, asPrinted, method.depthIn, input.treatedDepth);
-  const safe = method.id === 'texture' ? safeEnd(ctx, prefix, requirement, input) : requirement;
+  const safe = method.id === 'texture' ? byTexture(ctx, prefix, requirement, input) : requirement;
   const advised = lessCredit(ctx, prefix, safe, input.credit);
   const limesTo = columnTarget(ctx, prefix, method, input.target);
   return { id: method.id, basis: method.basis, asPrinted, requirement, advised, limesTo };

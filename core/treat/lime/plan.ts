@@ -2,6 +2,8 @@ import { decisionKey } from '../../casefile/decisions';
 import type { Application, Proposal, TreatmentCaution } from '../shared/treated';
 import type { LimeTreatment, LimeVerdict, PhStanding } from './types';
 import type { ProductRate } from '../shared/amounts';
+import { frozenDays } from '../shared/closed';
+import { pinsOf } from '../shared/pins';
 import { limeRequestId } from '../shared/limeRequest';
 import type { TreatInput } from '../shared/input';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
@@ -9,6 +11,8 @@ import type { Situation } from '../../catalog/situations';
 import { addPounds, bagsFor, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
 import {
   HALVES_ABOVE_TONS,
+  LEAST_ON_ACIDIC_LAWN,
+  NEVER_NOTHING_BELOW,
   LIME_WORKS_MONTHS,
   NO_TILL_TONS,
   WORKABLE,
@@ -142,7 +146,8 @@ function verdictOf(
 
 /** What lime asks of the scheduler: days in season, apart from one another and from lime of before. */
 function requestFor(
-  { area, pack, planFrom, climate }: TreatInput,
+  ctx: PlanContext,
+  { file, area, pack, planFrom, climate }: TreatInput,
   set: DoseSet,
   lastOn: IsoDate | undefined,
   { material: { intervalMonths }, passedBy }: ChosenMaterial,
@@ -151,10 +156,15 @@ function requestFor(
   const spaced = lastOn && addMonths(lastOn, months);
   // What comes after the test of what is advised against, only that test can tell.
   const told = passedBy === undefined ? Infinity : pack.lime.firmDoses.value + 1;
+  const id = limeRequestId(area.id);
+  const count = Math.min(set.doses.length, told);
   return {
-    id: limeRequestId(area.id),
+    id,
+    what: 'lime',
     earliest: planFrom && spaced && spaced > planFrom ? spaced : planFrom,
-    count: Math.min(set.doses.length, told),
+    count,
+    closed: frozenDays(climate),
+    pins: pinsOf(ctx, file, id, count),
     // What is worked in goes on whenever the ground is; a pack's seasons are for lime on top.
     seasons: climate && area.situation === 'tilled' ? WORKABLE : pack.lime.seasons,
     interval: { months },
@@ -167,17 +177,17 @@ function onDates(
   set: DoseSet,
   rate: ProductRate,
   { passedBy }: ChosenMaterial,
-  dates: readonly IsoDate[],
+  dates: ReturnType<DatesOf>,
 ): Application[] {
   // What is advised against goes on no longer than a test without being looked at.
   const large =
     passedBy !== undefined ||
     (!('absent' in rate) && rate.value.value > pack.lime.confirmAbove.value);
-  return dates.flatMap((date, index): Application[] => {
+  return dates.flatMap((dated, index): Application[] => {
     const amount = set.doses[index];
-    if (!amount) return [];
+    if (!amount || !dated) return [];
     const state = large && amount.ordinal > pack.lime.firmDoses.value ? 'conditional' : 'firm';
-    return [{ key: `${area.id}/lime/${amount.ordinal}`, date, state, amount }];
+    return [{ key: `${area.id}/lime/${amount.ordinal}`, state, amount, ...dated }];
   });
 }
 
@@ -209,6 +219,47 @@ function capOf(
   return ctx.sheet.cap({ id, label }, [ground, most]);
 }
 
+/** A little more than ground bears at once is no second trip: as much as it bears goes on, and the rest does not. */
+function inOneTrip(
+  ctx: PlanContext,
+  { area, pack }: TreatInput,
+  rate: ProductRate,
+  cap: ProductRate,
+): ProductRate {
+  if ('absent' in rate || 'absent' in cap) return rate;
+  const rest = rate.value.value - cap.value.value;
+  if (rest <= 0 || rest >= pack.lime.least.value) return rate;
+  const entry = { id: `${area.id}/lime/one-trip`, label: msg('lime.oneTrip') };
+  return ctx.sheet.cap(entry, [rate, cap]);
+}
+
+/** The least that is worth a trip, where the table asks for less on a lawn that is plainly too acidic. */
+function leastDose(
+  ctx: PlanContext,
+  { area, plant, readings }: TreatInput,
+  verdict: LimeVerdict,
+  rate: ProductRate,
+): ProductRate | undefined {
+  const { waterPh } = readings;
+  const isPlain = !('absent' in waterPh) && waterPh.value.value < NEVER_NOTHING_BELOW;
+  if (verdict !== 'not-worth-a-trip' || plant.form !== 'lawn' || !isPlain || 'absent' in rate) {
+    return undefined;
+  }
+  const least = ctx.constant(
+    {
+      id: `${area.id}/lime/least`,
+      label: msg('lime.leastDose', { ph: NEVER_NOTHING_BELOW }),
+      source: 'practice',
+    },
+    LEAST_ON_ACIDIC_LAWN,
+    'lb/1000ft2',
+    'product',
+  );
+  return ctx.sheet.choose({ id: `${area.id}/lime/raised`, label: msg('lime.chosenRate') }, least, [
+    rate,
+  ]);
+}
+
 /** The dressings of the chosen rate under the cap of the situation; none unless lime is advised. */
 function limeDoses(
   ctx: PlanContext,
@@ -222,7 +273,7 @@ function limeDoses(
   const cap = capOf(ctx, input, material);
   const dosed =
     verdict === 'dose' && !held
-      ? rate
+      ? inOneTrip(ctx, input, rate, cap)
       : ctx.sheet.absent(
           { id: `${area.id}/lime/dosed`, label: msg('lime.chosenRate') },
           'absent' in rate ? rate.absent : (held ?? msg('absent.noDoses')),
@@ -284,14 +335,16 @@ export function planLime(ctx: PlanContext, given: TreatInput): Proposal<LimeTrea
   const chosenRow = rows.find((row) => row.chosen);
   const chosenMethod = methods.find((row) => row.chosen);
   if (!chosenRow || !chosenMethod) throw new Error('planLime: nothing is chosen');
-  const rate = ctx.sheet.choose(
+  const byMethod = ctx.sheet.choose(
     { id: `${area.id}/lime/rate`, label: msg('lime.chosenRate') },
     chosenMethod.rate,
     methods.filter((row) => !row.chosen && !('absent' in row.rate)).map((row) => row.rate),
   );
 
   const standing = standingOf(given);
-  const verdict = verdictOf(given, standing, chosen, rate, credit !== undefined);
+  const byNeed = verdictOf(given, standing, chosen, byMethod, credit !== undefined);
+  const raised = leastDose(ctx, input, byNeed, byMethod);
+  const [verdict, rate] = raised ? (['dose', raised] as const) : [byNeed, byMethod];
   const set = limeDoses(ctx, input, verdict, rate, bag, taken);
   const brings = limeBrings(ctx, area.id, taken.material, rate);
   const worked = {
@@ -316,15 +369,9 @@ export function planLime(ctx: PlanContext, given: TreatInput): Proposal<LimeTrea
     set,
     digest: digestOf(verdict, materialId, set),
   };
-  const request = requestFor(input, set, lastOn, taken);
+  const request = requestFor(ctx, input, set, lastOn, taken);
   const dated = (datesOf: DatesOf): LimeTreatment => {
-    const applications = onDates(
-      input,
-      set,
-      rate,
-      taken,
-      datesOf(request.id).flatMap((date) => date ?? []),
-    );
+    const applications = onDates(input, set, rate, taken, datesOf(request.id));
     const waiting = applications.find(({ state }) => state === 'conditional');
     return {
       kind: 'lime',

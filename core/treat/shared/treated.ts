@@ -5,7 +5,9 @@ import type { IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { Figure } from '../../kernel/working/working';
 import type { DoseRate, DoseSet } from '../../schedule/dosing/doses';
-import type { DateRequest, DatesOf, SlotRequest } from '../../schedule/requests';
+import type { Constraints } from '../../schedule/constraints';
+import type { Because } from '../../schedule/dates';
+import type { DateRequest, DatesOf } from '../../schedule/requests';
 
 /** One application on a date. The key is the same from run to run. */
 export interface Application {
@@ -15,6 +17,9 @@ export interface Application {
   /** What the plant is at then, where its programme says; the day then stands for its week. */
   readonly stage?: StageId;
   readonly amount: DoseSet['doses'][number];
+  /** Why it lies on this day, and all that binds it. */
+  readonly because: readonly Because[];
+  readonly within: Constraints;
 }
 
 /** A hazard that something put on the ground raises; its words stand in the catalogue under `caution.<id>`. */
@@ -63,6 +68,6 @@ export interface Treated<Kind extends string> {
  * days that come back.
  */
 export interface Proposal<T> {
-  readonly requests: readonly (DateRequest | SlotRequest)[];
+  readonly requests: readonly DateRequest[];
   readonly dated: (dates: DatesOf) => T;
 }

@@ -1,6 +1,8 @@
 import type { TreatInput } from '../shared/input';
 import { addRates, datesOf, readPast, SULFUR_PERCENT, type PastApplication } from '../../site/past';
-import { WARM_MONTHS } from '../../tables/sulfur';
+import type { ClimateCard } from '../../catalog/climate/card';
+import { afterWarmDays } from '../../schedule/climate/warmDays';
+import { WARM_DAYS, WARM_MONTHS } from '../../tables/sulfur';
 import { addMonths, type IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
@@ -19,8 +21,14 @@ export interface PastSulfur {
 /** What is told of no percentage counts as pure, so that less is left for the year. */
 const PURE = 100;
 
+/** The day by which sulfur has had a warm season: by the climate, else by the months that are warm in most. */
+export function afterWarmSeason(date: IsoDate, climate: ClimateCard | undefined): IsoDate {
+  const told = climate && afterWarmDays(climate, date, WARM_DAYS);
+  return told ?? afterWarmMonths(date);
+}
+
 /** The day by which so many warm months have gone by. */
-export function afterWarmMonths(date: IsoDate): IsoDate {
+function afterWarmMonths(date: IsoDate): IsoDate {
   let day = date;
   for (let warm = 0; warm < WARM_MONTHS.wait;) {
     day = addMonths(day, 1);
@@ -69,13 +77,13 @@ export function pastSulfur(
 
 /** Sulfur of before that cannot have worked yet, or that was all a year allows: until when to wait. */
 export function waitsUntil(
-  { planFrom }: TreatInput,
+  { planFrom, climate }: TreatInput,
   { days }: PastSulfur,
   left: Figure<Quantity<'lb/1000ft2', 'S'>>,
 ): IsoDate | undefined {
   const last = days.at(-1);
   if (!last || !planFrom) return undefined;
-  const worked = afterWarmMonths(last);
+  const worked = afterWarmSeason(last, climate);
   if (worked > planFrom) return worked;
   return !('absent' in left) && left.value.value === 0 ? addMonths(last, 12) : undefined;
 }

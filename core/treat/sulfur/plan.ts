@@ -17,7 +17,8 @@ import { insteadOf } from './alternatives';
 import { atMost, capOf, leftOfYear } from './caps';
 import { sulfurOptions } from './schools';
 import type { SulfurOption } from './schools/school';
-import { afterWarmMonths, pastSulfur, waitsUntil, type PastSulfur } from './past';
+import { afterWarmSeason, pastSulfur, waitsUntil, type PastSulfur } from './past';
+import { pinsOf } from '../shared/pins';
 import { worthIt } from './feasibility';
 import { PART_OF_THE_WAY } from '../../equations/soil/partOfTheWay';
 import { PERCENT_MORE } from '../../equations/shares';
@@ -224,12 +225,15 @@ export function planSulfur(
   };
   const request: DateRequest = {
     id: at,
+    what: 'sulfur',
+    pins: pinsOf(ctx, file, at, 1),
     earliest: input.planFrom,
     count: 1,
     seasons: SULFUR_SEASONS,
     interval: { months: 12 },
   };
-  return { requests: [request], dated: (datesOf) => onDates(at, worked, datesOf) };
+  const { climate } = input;
+  return { requests: [request], dated: (datesOf) => onDates(at, worked, datesOf, climate) };
 }
 
 /** The one dose on the day that the scheduler gave. */
@@ -239,12 +243,13 @@ function onDates(
     readonly digest: string;
   },
   datesOf: DatesOf,
+  climate: TreatInput['climate'],
 ): SulfurTreatment {
   const { set, verdict, chosenMaterial: chosen } = worked;
-  const [date] = datesOf(id);
+  const [dated] = datesOf(id);
   const [amount] = set.doses;
   const applications: Application[] =
-    amount && date ? [{ key: `${id}/1`, date, state: 'firm', amount }] : [];
+    amount && dated ? [{ key: `${id}/1`, state: 'firm', amount, ...dated }] : [];
   const cautions: readonly TreatmentCaution[] = [
     'dust',
     ...(chosen.sulfate ? (['sulfate'] as const) : []),
@@ -266,7 +271,7 @@ function onDates(
       },
     ],
     cautions: verdict === 'dose' ? cautions : [],
-    testOn: applications[0] && afterWarmMonths(applications[0].date),
+    testOn: applications[0] && afterWarmSeason(applications[0].date, climate),
     ...worked,
     applications,
   };

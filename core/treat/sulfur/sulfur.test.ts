@@ -115,8 +115,8 @@ test('one firm dose in season, and a test three warm months later; a second is p
   expect(sulfur?.applications.map(({ date, state }) => [date, state])).toEqual([
     ['2027-10-04', 'firm'],
   ]);
-  // November to March are cold: April, May, June.
-  expect(sulfur?.testOn).toBe('2028-06-04');
+  // Soil is at 55 °F until 10 Oct and again from 2 May: 90 days of it are over on 24 Jul.
+  expect(sulfur?.testOn).toBe('2028-07-24');
   const said = slip.blocks.map((block) => ('text' in block ? block.text.id : ''));
   expect(said.filter((id) => id === 'slip.sulfur')).toHaveLength(1);
   expect(said).toContain('slip.sulfurTest');

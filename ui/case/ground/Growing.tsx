@@ -2,8 +2,9 @@
 
 import { ChoiceField } from '../../kit/ChoiceField';
 import type { ReactNode } from 'react';
-import { programmeOf } from '../../../core/catalog/programmes/programmes';
-import { isNewLawn } from '../../../core/treat/fertilizer/newLawn';
+import { programmeOf, yearlyRatesOf } from '../../../core/catalog/programmes/programmes';
+import { formsOf, LEVELS } from '../../../core/catalog/programmes/growing';
+import { YES_OR_NO, type Growing as AreaGrowing } from '../../../core/casefile/parts/growing';
 import { PLANTS } from '../../../core/catalog/plants/plants';
 import { own } from '../../../core/kernel/typed/own';
 import { quantity } from '../../../core/kernel/units/quantity';
@@ -116,18 +117,85 @@ function Sharing(): ReactNode {
   );
 }
 
-/** When it was planted or sown, where its year goes by that. */
-function PlantedOn(): ReactNode {
+/** How it is grown, and when it was planted or sown, where its year goes by that; only what decides is asked. */
+function Form(): ReactNode {
   const { area, state } = useCase();
-  const programme = programmeOf(area.plant, { severe: false, isNewLawn: isNewLawn(area) });
-  if (!programme?.planting) return null;
+  const { plant, form } = area;
+  const at = `areas/${area.area.id}`;
+  const place = (part: keyof AreaGrowing) => textPlace(state.doc, `${at}/growing/${part}`);
+  const forms = formsOf(plant);
+  const rates = yearlyRatesOf(plant);
+  const isLawn = plant.form === 'lawn';
+  const stands = form === 'established';
+  const hasLevels = stands && (isLawn || (typeof rates?.N === 'object' && 'medium' in rates.N));
+  const goesByAge = (typeof rates?.N === 'object' && 'byYear' in rates.N) || !!rates?.perPlant;
+  const programme = programmeOf(plant, { severe: false, form, level: 'medium' });
+  const yesOrNo = (unsaid: string) =>
+    YES_OR_NO.map((value) => ({
+      value,
+      words: value === '' ? unsaid : text(`answer.${value}`),
+    }));
   return (
-    <TextField
-      label={text('ground.plantedOn')}
-      place={textPlace(state.doc, `areas/${area.area.id}/plantedOn`)}
-      width="date"
-      stop={false}
-    />
+    <>
+      {forms.length > 1 && (
+        <SelectField
+          label={text('ground.form')}
+          place={place('form')}
+          options={[
+            { value: '', words: text('ground.formOf', { form: nameFrom('form', form) }) },
+            ...forms.map((value) => ({ value, words: nameFrom('form', value) })),
+          ]}
+        />
+      )}
+      {programme?.planting && (
+        <TextField
+          label={text('ground.plantedOn')}
+          place={textPlace(state.doc, `${at}/plantedOn`)}
+          width="date"
+          stop={false}
+        />
+      )}
+      {hasLevels && (
+        <SelectField
+          label={text(isLawn ? 'ground.level' : 'ground.growth')}
+          place={place('level')}
+          options={['', ...LEVELS].map((value) => ({
+            value,
+            words: nameFrom(isLawn ? 'lawnLevel' : 'growthLevel', value || 'usual'),
+          }))}
+        />
+      )}
+      {isLawn && stands && plant.season === 'cool' && (
+        <SelectField
+          label={text('ground.watered')}
+          place={place('watered')}
+          options={yesOrNo(text('ground.wateredUsual'))}
+        />
+      )}
+      {isLawn && (
+        <SelectField
+          label={text('ground.shade')}
+          place={place('shade')}
+          options={yesOrNo(text('ground.shadeUsual'))}
+        />
+      )}
+      {stands && goesByAge && (
+        <TextField
+          label={text('ground.years')}
+          place={place('years')}
+          width="number"
+          stop={false}
+        />
+      )}
+      {stands && rates?.perPlant?.perInch && (
+        <TextField
+          label={text('ground.trunk')}
+          place={place('trunk')}
+          width="number"
+          stop={false}
+        />
+      )}
+    </>
   );
 }
 
@@ -136,7 +204,7 @@ export function Growing(): ReactNode {
   return (
     <>
       <div className="mt-3 flex flex-wrap gap-x-5 gap-y-2 empty:hidden">
-        <PlantedOn />
+        <Form />
         <Window />
       </div>
       <Notes />

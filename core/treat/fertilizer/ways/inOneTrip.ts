@@ -1,5 +1,5 @@
 import { balanceOf } from '../handOrder';
-import { applicationLimits } from '../need';
+import { applicationLimits } from '../ruled';
 import { bestForOneTrip, oneTrip } from '../oneTrip';
 import { splitProducts } from '../splitApplications';
 import { pick, type FertilizerWay } from './way';
@@ -8,9 +8,9 @@ import { pick, type FertilizerWay } from './way';
 export const inOneTrip: FertilizerWay = {
   id: 'one-trip',
   option: (ctx, input) => {
-    const { area, pack, plant, ground, needs, candidates, isDosed } = input;
+    const { area, ground, needs, candidates, isDosed } = input;
     if (ground.rows || !isDosed) return undefined;
-    const rules = applicationLimits(pack, plant);
+    const rules = applicationLimits(input);
     const material = pick(input, 'one', bestForOneTrip(candidates.one, needs.need, rules));
     const part = material && oneTrip(ctx, `${area.id}/feed`, needs.need, material, rules);
     if (!part) return undefined;
