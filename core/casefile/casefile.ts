@@ -14,6 +14,7 @@ import { DECISION } from './decisions';
 import { AREA, type Area } from './parts/area';
 import { ATTACHMENT } from './parts/attachment';
 import { CLIMATE } from './parts/climate';
+import { EXPORTED } from './parts/exported';
 import { LABEL } from './parts/label';
 import { PARAGRAPH, type Paragraph } from './parts/paragraph';
 import { PAST_ENTRY } from './parts/past';
@@ -55,6 +56,8 @@ export const CASE = object({
   rules: record(RULE, 40),
   /** Days set by hand, by `pinKey`. */
   pins: record(PIN, 2000),
+  /** What of its calendar went out as a file, by `pinKey`. */
+  exported: record(EXPORTED, 4000),
 });
 export interface CaseFile extends Of<typeof CASE> {}
 

@@ -74,5 +74,6 @@ export function newCase(id: string, today: IsoDate, start: CaseStart = USUAL_STA
     climate: { ...NO_CLIMATE, card: start.climate },
     rules: start.rules,
     pins: {},
+    exported: {},
   };
 }

@@ -100,7 +100,7 @@ export interface Run {
 const USUAL: PlanWith = {};
 
 /** The parts of a case that no plan rests on. */
-type Unplanned = 'format' | 'schema' | 'id' | 'createdOn' | 'title' | 'client';
+type Unplanned = 'format' | 'schema' | 'id' | 'createdOn' | 'title' | 'client' | 'exported';
 
 /** Every other part; one that is added to a case has to be told of here. */
 const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {

@@ -14,6 +14,7 @@ export const STEPS: readonly StepId[] = [
   'reading',
   'ph',
   'feeding',
+  'calendar',
   'slip',
 ];
 
@@ -30,6 +31,7 @@ const TYPED_IN: Readonly<Record<Exclude<StepId, 'slip'>, RegExp>> = {
   reading: /^$/,
   ph: /^$/,
   feeding: /^$/,
+  calendar: /^(pins|rules)\//,
 };
 
 /** A label belongs where its bag is chosen: a fertilizer's to the feeding, any other to the pH. */
@@ -61,7 +63,8 @@ function begun(step: Exclude<StepId, 'slip'>, areas: readonly AreaPlan[]): boole
     if (step === 'sample') return sampled;
     if (step === 'results' || step === 'reading') return readings.begun || readings.untested;
     if (step === 'ph') return readings.untested || (readings.begun && lime.verdict !== 'absent');
-    return (readings.begun || readings.untested) && fertilizer.verdict !== 'absent';
+    const isFed = (readings.begun || readings.untested) && fertilizer.verdict !== 'absent';
+    return step === 'feeding' ? isFed : isFed || lime.verdict === 'dose';
   });
 }
 
@@ -98,6 +101,7 @@ export function stepStates(
     reading: state('reading'),
     ph: state('ph'),
     feeding: state('feeding'),
+    calendar: state('calendar'),
   };
   const before = Object.values(states);
   const slip: StepState =

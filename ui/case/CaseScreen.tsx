@@ -40,6 +40,7 @@ const STEP_LETTERS: Readonly<Record<StepId, string>> = {
   reading: 'E',
   ph: 'P',
   feeding: 'F',
+  calendar: 'L',
   slip: 'S',
 };
 

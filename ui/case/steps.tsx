@@ -12,6 +12,8 @@ const LOAD: Readonly<Record<StepId, () => Promise<{ default: ComponentType }>>> 
   ph: () => import('./ph/PhStep').then((file) => ({ default: file.PhStep })),
   feeding: () =>
     import('./fertilizer/FertilizerStep').then((file) => ({ default: file.FertilizerStep })),
+  calendar: () =>
+    import('./calendar/CalendarStep').then((file) => ({ default: file.CalendarStep })),
   slip: () => import('./slip/SlipStep').then((file) => ({ default: file.SlipStep })),
 };
 
@@ -22,6 +24,7 @@ export const STEP_SCREENS: Readonly<Record<StepId, ComponentType>> = {
   reading: lazy(LOAD.reading),
   ph: lazy(LOAD.ph),
   feeding: lazy(LOAD.feeding),
+  calendar: lazy(LOAD.calendar),
   slip: lazy(LOAD.slip),
 };
 

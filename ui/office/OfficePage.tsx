@@ -6,6 +6,7 @@ import type { ReactNode } from 'react';
 import { RATE_UNITS } from '../../core/site/report/recommendation';
 import { PACK_VERSIONS } from '../../core/catalog/packs/versions';
 import { PAPERS, type Office, type Paper } from '../../core/casefile/office';
+import { rulesOf } from '../../core/casefile/parts/rule';
 import { changeOffice, readOffice } from '../../store/office';
 import { housePacks } from '../../store/packs';
 import { ANALYTE_FACTS } from '../../core/catalog/analytes';
@@ -18,9 +19,10 @@ import { text } from '../format/text';
 import { Button } from '../kit/Button';
 import { Section, StepHead } from '../kit/Section';
 import { DraftField } from '../kit/DraftField';
+import { RuleList } from '../rules/RuleList';
 import { Stock } from './Stock';
 
-type Told = Exclude<keyof Office, 'paragraphs' | 'paper' | 'layouts'>;
+type Told = Exclude<keyof Office, 'paragraphs' | 'paper' | 'layouts' | 'rules'>;
 
 function set(name: Told): (value: string) => void {
   return (value) => void changeOffice(() => ({ [name]: value }));
@@ -116,6 +118,18 @@ function Field({ office }: { office: Office }): ReactNode {
   return <div className="flex flex-wrap gap-x-5 gap-y-3">{MEASURED.map(field)}</div>;
 }
 
+/** The local rules that new cases are bound by. */
+function LocalRules({ office }: { office: Office }): ReactNode {
+  return (
+    <RuleList
+      rules={rulesOf(office)}
+      problems={{}}
+      write={(rule) => void changeOffice(({ rules }) => ({ rules: { ...rules, [rule.id]: rule } }))}
+      remove={(id) => void changeOffice(({ rules: { [id]: _gone, ...rules } }) => ({ rules }))}
+    />
+  );
+}
+
 /** What stands on each slip of this office. */
 function Slips({ office }: { office: Office }): ReactNode {
   return (
@@ -162,6 +176,9 @@ export function OfficePage(): ReactNode {
             <Layouts office={office} />
           </Section>
         )}
+        <Section title={text('rules.title')}>
+          <LocalRules office={office} />
+        </Section>
         <Section title={text('office.field')}>
           <Field office={office} />
         </Section>

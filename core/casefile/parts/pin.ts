@@ -1,9 +1,7 @@
-import { object, text, type Of } from '../../kernel/typed/spec';
+import { object, text } from '../../kernel/typed/spec';
 
 /** A day that the advisor set for an application, as typed. */
 export const PIN = object({ on: text });
-export interface Pin extends Of<typeof PIN> {}
-
 /**
  * The key of a pin in the document, by the key of its application.
  * @example pinKey('lawn/feed-n/1') // 'lawn:feed-n:1'

@@ -2,7 +2,8 @@ import type { Into, Msg, MsgId, MsgParam, NamesIn } from '../messages/msg';
 import type { Figure, WorkingId } from './working';
 
 type Severity = 'note' | 'decide' | 'stop';
-export type StepId = 'ground' | 'sample' | 'results' | 'reading' | 'ph' | 'feeding' | 'slip';
+export type StepId =
+  'ground' | 'sample' | 'results' | 'reading' | 'ph' | 'feeding' | 'calendar' | 'slip';
 
 /** What a plan may have to say: the findings that the catalogue has a sentence for. */
 export type FindingName = NamesIn<'finding'>;

@@ -1,4 +1,5 @@
 import type { Finding } from '../../kernel/working/finding';
+import { calendarFindings } from './calendar';
 import { Finder, type FindInput } from './finder';
 import { fertilizerFindings } from './fertilizer';
 import { groundFindings } from './ground';
@@ -20,6 +21,7 @@ const ALL: readonly ((finder: Finder, input: FindInput) => void)[] = [
   sulfurFindings,
   sulfurGuards,
   fertilizerFindings,
+  calendarFindings,
   unknownChoices,
   unsureAmountFindings,
 ];

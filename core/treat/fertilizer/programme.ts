@@ -32,7 +32,7 @@ function growingOf({ area, form, climate }: NeedInput): Growing {
 const SAND_BELOW_CEC = 6;
 
 /** The school on late nitrogen that stands: as decided, none on sand, else as is usual in the climate. */
-export function lateSchoolOf({ file, climate, readings }: NeedInput): LateSchool {
+function lateSchoolOf({ file, climate, readings }: NeedInput): LateSchool {
   const decided = LATE_SCHOOLS.find((each) => each === file.decisions['late-n']?.value);
   const { cec } = readings;
   const isSand = !('absent' in cec) && cec.value.value < SAND_BELOW_CEC;

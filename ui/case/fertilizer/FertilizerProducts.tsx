@@ -57,6 +57,14 @@ function Part({ part, chosen }: { part: FertilizerProduct; chosen: boolean }): R
               {text('feed.whatIsIn')}
             </Link>
           </span>
+          {material.organic && material.grade.N > 0 && (
+            <span className="block text-small">
+              <Figure id={`${area.area.id}/feed/${role}/share/N/grade`} />{' '}
+              {text('feed.organicLabel')},{' '}
+              <Figure id={`${area.area.id}/feed/${role}/first-season`} />{' '}
+              {text('feed.organicSeason')}
+            </span>
+          )}
         </td>
         <Cell number>
           <Figure id={rate.id} />

@@ -9,6 +9,7 @@ import { FigureText } from '../../working/FigureText';
 import { Openable } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
 import { ApplicationTable } from '../shared/ApplicationTable';
+import { FertilizerChoices } from './FertilizerChoices';
 import { FertilizerProducts } from './FertilizerProducts';
 import { Findings } from '../shared/Findings';
 import { NeedTable } from './NeedTable';
@@ -51,6 +52,7 @@ export function FertilizerStep(): ReactNode {
         <SoilTest />
       </Section>
       <Section title={text('ph.howMuch')}>
+        <FertilizerChoices />
         <NeedTable />
       </Section>
       {feed.verdict === 'dose' && (
