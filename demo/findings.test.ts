@@ -133,6 +133,10 @@ const MORE: readonly LawnInput[] = [
   { ...ORACLE, decisions: { 'lime-method': 'divining-rod' } },
   { ...ORACLE, spreadOn: '2027-12-01' },
   { ...BUSHES, measuredBy: 'guess' },
+  // Local rules, and days set by hand against them and against the plant.
+  { ...ORACLE, rules: { 'winter-stop': {} }, pins: { 'lawn/feed-n/1': '2027-12-10' } },
+  { ...ORACLE, pins: { 'lawn/feed-n/1': '2028-07-10' } },
+  { ...ORACLE, rules: { 'winter-stop': { from: '10-10', to: '04-01' } } },
 ];
 
 /** Two samples that both name the one lawn. */

@@ -1,5 +1,8 @@
 import { type Label, EMPTY_LABEL } from '../core/casefile/parts/label';
 import type { PastEntry } from '../core/casefile/parts/past';
+import { pinKey } from '../core/casefile/parts/pin';
+import type { Rule } from '../core/casefile/parts/rule';
+import type { RuleKind } from '../core/catalog/rules/archetypes';
 import { type FieldReading, type Report, newReport } from '../core/casefile/parts/report';
 import type { MeasuredBy } from '../core/casefile/parts/area';
 import type { Growing } from '../core/casefile/parts/growing';
@@ -30,6 +33,10 @@ export interface LawnInput {
   plant?: string;
   growing?: Partial<Growing>;
   plantedOn?: string;
+  /** Local rules, by kind, with what is filled in. */
+  rules?: Partial<Record<RuleKind, Rule['values']>>;
+  /** Days set by hand, by the key of the application. */
+  pins?: Readonly<Record<string, string>>;
   /** Ids of clues seen on the ground, with spaces between. */
   clues?: string;
   /** Plants that share the ground with it. */
@@ -115,6 +122,15 @@ export function lawnCase(input: LawnInput): CaseFile {
     pack: input.pack ?? base.pack,
     house: input.house ?? null,
     samples: input.untested ? {} : { s1: { ...sample, takenOn: input.takenOn ?? '' } },
+    rules: Object.fromEntries(
+      Object.entries(input.rules ?? {}).map(([kind, values], at) => [
+        `r${at}`,
+        { id: `r${at}`, order: at, kind: kind as RuleKind, name: '', values },
+      ]),
+    ),
+    pins: Object.fromEntries(
+      Object.entries(input.pins ?? {}).map(([key, on]) => [pinKey(key), { on }]),
+    ),
     past: {
       ...(input.spreadOn ? { l1: limed(input.spreadOn) } : {}),
       ...Object.fromEntries(

@@ -297,6 +297,7 @@ test('steps: what is settled is done, and lapses when the sum changes', () => {
     reading: 'done',
     ph: 'decide',
     feeding: 'decide',
+    calendar: 'done',
     slip: 'decide',
   });
   expect(settled(lawn.treatments.lime.digest, ORACLE).steps.ph).toBe('done');

@@ -18,47 +18,55 @@ test.each<[string, LawnInput, string]>([
   [
     'nothing typed',
     { squareFeet: '' },
-    'not-begun not-begun not-begun not-begun not-begun not-begun not-begun',
+    'not-begun not-begun not-begun not-begun not-begun not-begun not-begun not-begun',
   ],
-  ['the ground alone', {}, 'done not-begun not-begun not-begun not-begun not-begun not-begun'],
-  ['a report, nothing settled', ORACLE, 'done done done done decide decide decide'],
-  ['everything settled', settled(ORACLE), 'done done done done done done done'],
+  [
+    'the ground alone',
+    {},
+    'done not-begun not-begun not-begun not-begun not-begun not-begun not-begun',
+  ],
+  ['a report, nothing settled', ORACLE, 'done done done done decide decide done decide'],
+  ['everything settled', settled(ORACLE), 'done done done done done done done done'],
   [
     'a report before the ground',
     { ...ORACLE, squareFeet: '' },
-    'not-begun done done done decide decide decide',
+    'not-begun done done done decide decide done decide',
   ],
   [
     'no area known',
     settled({ ...ORACLE, unknownArea: true }),
-    'done done done done done done done',
+    'done done done done done done done done',
   ],
   [
     'an error in the ground',
     settled({ ...ORACLE, squareFeet: 'big' }),
-    'decide done done done decide decide decide',
+    'decide done done done decide decide done decide',
   ],
-  ['an error in the report', { ...ORACLE, cec: 'x' }, 'done done decide done decide decide decide'],
+  [
+    'an error in the report',
+    { ...ORACLE, cec: 'x' },
+    'done done decide done decide decide done decide',
+  ],
   [
     'an error on the label',
     settled({ ...ORACLE, label: { kind: 'CCE', percent: '300' } }),
-    'done done done done decide done decide',
+    'done done done done decide done done decide',
   ],
   [
     'an error on a bag of fertilizer',
     settled({ ...ORACLE, labels: { 'urea-46-0-0': { bag: 'big' } } }),
-    'done done done done done decide decide',
+    'done done done done done decide done decide',
   ],
   [
     'settled, then nothing to do any more',
     { ph: '6.5', om: '40', decisions: settled(ORACLE).decisions ?? {} },
-    'done done done done done done done',
+    'done done done done done done done done',
   ],
-  ['nothing to do', { ph: '6.5', om: '40' }, 'done done done done done done done'],
+  ['nothing to do', { ph: '6.5', om: '40' }, 'done done done done done done done done'],
   [
     'bare ground, lime and starter settled',
     settled({ ...ORACLE, situation: 'tilled' }),
-    'done done done done done done done',
+    'done done done done done done done done',
   ],
 ])('%s', (_name, input, states) => {
   expect(Object.values(planCase(lawnCase(input)).steps).join(' ')).toBe(states);
@@ -99,6 +107,7 @@ test.each<[string, LawnInput, string]>([
 test('Enter goes from the ground to the report, and by the order of the work from there', () => {
   expect(followingStep('ground')).toBe('results');
   expect(followingStep('sample')).toBe('results');
-  expect(followingStep('feeding')).toBe('slip');
+  expect(followingStep('feeding')).toBe('calendar');
+  expect(followingStep('calendar')).toBe('slip');
   expect(followingStep('slip')).toBeUndefined();
 });

@@ -202,6 +202,8 @@ const zoysia = years(
 
 const midJune = { stage: 'earlySummer', from: onDay('06-10'), to: onDay('06-25') } as const;
 
+const earlyAugust = { stage: 'lastOfSummer', from: onDay('08-01'), to: onDay('08-10') } as const;
+
 /** More than two pounds a year and centipede declines. */
 const centipede = years(
   'centipedegrass',
@@ -209,7 +211,7 @@ const centipede = years(
     low: [{ ...midJune, lb: 0.5, ...ALL_AT_ONCE }],
     medium: [
       { ...midJune, lb: 0.5, P2O5: 1, K2O: 0.5 },
-      { ...lastWeek, lb: 0.5, K2O: 0.5 },
+      { ...earlyAugust, lb: 0.5, K2O: 0.5 },
     ],
     high: [
       { ...fullyGreen, lb: 0.5, P2O5: 1, K2O: 0.5 },

@@ -60,7 +60,7 @@ function Part({ part, chosen }: { part: FertilizerProduct; chosen: boolean }): R
           {material.organic && material.grade.N > 0 && (
             <span className="block text-small">
               <Figure id={`${area.area.id}/feed/${role}/share/N/grade`} />{' '}
-              {text('feed.organicLabel')},{' '}
+              {text('feed.organicLabel')}{' '}
               <Figure id={`${area.area.id}/feed/${role}/first-season`} />{' '}
               {text('feed.organicSeason')}
             </span>
