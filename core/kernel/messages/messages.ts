@@ -2517,6 +2517,7 @@ export interface Messages {
   };
   'slip.footer': None;
   'slip.inEachDirection': { readonly pass: 'any' };
+  'slip.inoculate': None;
   'slip.insert': None;
   'slip.lead.before2024': { readonly area: 'any'; readonly method: 'any'; readonly value: 'any' };
   'slip.lead.extract': { readonly area: 'any'; readonly method: 'any'; readonly value: 'any' };

@@ -68,7 +68,17 @@ function manner(plan: AreaPlan): SlipBlock {
  */
 export function fertilizerBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
   const test: SlipBlock = { kind: 'sentence', text: msg('slip.askForTest') };
-  return [...fedBlocks(plan, buying), ...(plan.readings.untested ? [test] : [])];
+  return [
+    ...fedBlocks(plan, buying),
+    ...(isSownLegume(plan) ? [sentence('slip.inoculate')] : []),
+    ...(plan.readings.untested ? [test] : []),
+  ];
+}
+
+/** Whether a plot is sown with what makes its own nitrogen. */
+function isSownLegume({ plant, form }: AreaPlan): boolean {
+  const isSown = form === 'seed' || plant.season !== 'perennial';
+  return plant.form === 'plot' && plant.rules.includes('legume') && isSown;
 }
 
 /** What of the soil changes the feeding: its nitrate, a test that lime has spoilt, lime that ties up phosphate. */
