@@ -10,7 +10,7 @@ test('zoysia asked about in September waits for its own season; the climate move
   const app = new App(page);
   await app.typeLawn({ squareFeet: '1000', ph: '6.5', om: '3', planFrom: '10 Sep 2027' });
   await app.go('Ground');
-  await app.field('What grows there').selectOption('zoysiagrass');
+  await app.find('What grows there', 'Zoysiagrass');
   await app.go('Feeding');
   const sheet = page.locator('#worksheet');
   await expect(sheet).toContainText('when the grass is fully green');

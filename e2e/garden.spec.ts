@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
-import type { Download, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { App, expect, test } from './app';
+import { taken } from './files';
 
 const CSV_HEAD = 'sample,analyte,value,unit,method';
 const VALUES = [
@@ -16,14 +17,6 @@ async function give(page: Page, button: string, name: string, text: string): Pro
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: button }).click();
   await (await chooser).setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
-}
-
-async function taken(page: Page, button: string): Promise<string> {
-  const [download]: [Download, void] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: button }).click(),
-  ]);
-  return readFileSync(await download.path(), 'utf8');
 }
 
 /** A lawn, two kinds of beds and rows of corn on one sample, and a herb bed that is not tested. */
@@ -79,8 +72,8 @@ test('four pieces of ground, both sources, and the slip', async ({ page }) => {
     'What to buy for all of it',
     'Main lawn, 6,200 square feet',
     'Kitchen beds, 200 square feet',
-    // 8.70 lb/1000 ft² × 0.2 ÷ 2 = 0.87 lb, 14 oz in two of 3.5 for each bed
-    'spread 14 oz of diammonium phosphate 18-46-0: 3.5 oz, about ½ cup, for each bed.',
+    // 8.70 lb/1000 ft² × 0.2 = 1.74 lb, 28 oz worked in at once, 7 oz for each bed
+    'spread 28 oz of diammonium phosphate 18-46-0: 7 oz, about ¾ cup, for each bed.',
     'Sweet corn, 900 square feet',
     'Herb bed, 50 square feet',
     'Your soil has not been tested. Bring a sample',

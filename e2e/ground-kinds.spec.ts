@@ -46,7 +46,7 @@ test('a paced bed has its range in pounds, and the smaller end stands', async ({
 test('five bushes by their canopy', async ({ page }) => {
   const app = new App(page);
   await app.newCase();
-  await app.field('What grows there').selectOption('trees-and-shrubs');
+  await app.find('What grows there', 'Trees and shrubs');
   await app.field('Shape').selectOption('plants');
   await app.type('How many', '5');
   await app.type('Diameter', '6 ft');

@@ -27,7 +27,7 @@ test('the situation sets the cap and the depth, and what happens to feeding', as
   const app = new App(page);
   await app.typeLawn({ squareFeet: '1000', ph: '5.4', buffer: '6.4', percent: '90' });
   const heading = page.locator('#worksheet h1');
-  // 107.9 lb at 4 in.: ÷ 50 is three, ÷ 25 is five; 161.8 lb at 6 in.: ÷ 100 is two
+  // 107.9 lb at 4 in.: ÷ 50 is three, ÷ 25 is five; 161.8 lb at 6 in. are worked in at once
   await expect(heading).toHaveText(/108 lb of pelletized limestone, in three dressings/);
   await app.go('Ground');
   await app.field('Situation').selectOption('stressed');
@@ -36,7 +36,7 @@ test('the situation sets the cap and the depth, and what happens to feeding', as
   await app.go('Ground');
   await app.field('Situation').selectOption('tilled');
   await app.go('pH');
-  await expect(heading).toHaveText(/162 lb of pelletized limestone, in two dressings/);
+  await expect(heading).toHaveText(/162 lb of pelletized limestone, in one dressing/);
   await app.go('Feeding');
   // 1.5 ÷ 0.46 on 1000 ft²: a starter at sowing, and more after the first mowings.
   await expect(heading).toContainText('3.3 lb of urea 46-0-0');

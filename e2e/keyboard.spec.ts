@@ -57,6 +57,8 @@ test('the same without touching the mouse', async ({ page }) => {
   await keys.press('Enter');
   await expect(page.getByRole('button', { name: /Settle feeding/ })).toBeFocused();
   await keys.press('Control+Enter');
+  await expect(page.getByRole('button', { name: 'Next: Calendar' })).toBeFocused();
+  await keys.press('Enter');
   await expect(page.getByRole('button', { name: 'Next: Slip' })).toBeFocused();
   await keys.press('Enter');
   await expect(page.getByRole('button', { name: 'Print' })).toBeFocused();

@@ -13,6 +13,7 @@ test('from an empty desk to the printed page', async ({ page }) => {
   await expect(page.getByText('Settled', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Next: Feeding' }).click();
   await page.getByRole('button', { name: /Settle feeding/ }).click();
+  await page.getByRole('button', { name: 'Next: Calendar' }).click();
   await page.getByRole('button', { name: 'Next: Slip' }).click();
   await expect(heading).toHaveText('The slip is ready.');
   const text = (await app.printed()).replace(/\s+/g, ' ');

@@ -149,7 +149,7 @@ test('axe and targets: a long reading, two packs side by side, one that is chang
   await app.go('Reading');
   await sound(page, 'reading');
   await page.getByRole('link', { name: 'Two packs side by side' }).click();
-  await page.getByLabel('Beside it').selectOption({ label: 'Lake States 1995, version 3' });
+  await page.getByLabel('Beside it').selectOption({ label: 'Lake States 1995, version 4' });
   await sound(page, 'two packs');
   await page.goto('/yardsticks');
   await page.getByRole('heading', { name: 'Soil test' }).waitFor();
@@ -290,5 +290,6 @@ test('the Desk with cases and a case fetch no more than they show', async ({ pag
     `compressed scripts: Desk with cases ${desk.toFixed(0)} kB, case ${open.toFixed(0)} kB`,
   );
   expect(desk).toBeLessThanOrEqual(230);
-  expect(open).toBeLessThanOrEqual(375);
+  // It opens at its ground, whose plants are found by typing.
+  expect(open).toBeLessThanOrEqual(435);
 });

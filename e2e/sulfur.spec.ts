@@ -6,7 +6,7 @@ async function typeBushes(page: Page, ph: string): Promise<App> {
   const app = new App(page);
   await app.newCase();
   await app.type('Name of the case', 'The picking rows');
-  await app.field('What grows there').selectOption({ label: 'Highbush blueberries' });
+  await app.find('What grows there', 'Highbush blueberries');
   await app.field('Situation').selectOption('established');
   await app.field('Shape').selectOption('plants');
   await app.type('How many', '3');
@@ -40,7 +40,7 @@ test('three bushes and a 30 % product: one dose under the cap, a test before any
     '20 Apr 2027: spread 3 lb of 30 % sulfur mix: 16 oz for each plant.',
   );
   await expect(slip(page)).toContainText(
-    'Bring a new soil sample around 20 Jul 2027. No more sulfur before that test.',
+    'Bring a new soil sample around 31 Jul 2027. No more sulfur before that test.',
   );
   const doses = (await slip(page).innerText()).match(/lb of 30 % sulfur/g);
   expect(doses).toHaveLength(1);
@@ -67,5 +67,5 @@ test('an old blueberry bed at pH 3.9 gets neither sulfur nor a routine of lime',
   await typeBushes(page, '3.9');
   await expect(page.getByText('This is sourer than even this plant wants.')).toBeVisible();
   await expect(page.getByLabel('Does it fizz with vinegar?')).toHaveCount(0);
-  await expect(slip(page)).not.toContainText('spread');
+  await expect(slip(page)).not.toContainText(/spread .*(sulfur|limestone)/);
 });

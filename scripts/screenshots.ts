@@ -80,7 +80,7 @@ test('pictures', async ({ page }) => {
   await open(app, 'The old smithy', 'Reading');
   await picture(page, 'reading');
   await page.getByRole('link', { name: 'Two packs side by side' }).click();
-  await page.getByLabel('Beside it').selectOption({ label: 'Lake States 1995, version 3' });
+  await page.getByLabel('Beside it').selectOption({ label: 'Lake States 1995, version 4' });
   await page.getByRole('table', { name: 'Soil test' }).getByText('recalled').first().click();
   await picture(page, 'yardsticks');
   await open(app, 'Quay House', 'Ground');

@@ -2,6 +2,7 @@
 
 import type { CaseIndexRow } from '../../core/plan/deskLine';
 import { useMemo, useRef, useState, type ReactNode } from 'react';
+import { addDays } from '../../core/kernel/typed/date';
 import { QUEUES, queueOn, type Queue } from '../../core/plan/queue';
 import { localDay } from '../format/date';
 import { nameFrom, text } from '../format/desk';
@@ -12,9 +13,41 @@ import { ChosenCase } from './ChosenCase';
 import { DemoNote } from './DemoNote';
 import type { DeskLine } from './deskLine';
 
-type Shown = Queue | 'all';
+/** Days ahead of what goes on soon, whatever else a case waits for. */
+const AHEAD = { week: 6, month: 27 } as const;
+type Ahead = keyof typeof AHEAD;
+type Shown = Queue | Ahead | 'all';
 
-const SHOWN: readonly Shown[] = [...QUEUES.filter((queue) => queue !== 'rest'), 'all'];
+const SHOWN: readonly Shown[] = [
+  ...QUEUES.filter((queue) => queue !== 'rest'),
+  'week',
+  'month',
+  'all',
+];
+
+/** The cases in which something goes on within so many days, the next first. */
+function soon(lines: readonly DeskLine[], today: string, days: number): DeskLine[] {
+  const until = addDays(today, days);
+  return lines
+    .flatMap((line): DeskLine[] => {
+      const on = line.row.facts.doses.find((date) => date >= today && date <= until);
+      return on ? [{ ...line, queue: 'field', on }] : [];
+    })
+    .sort((a, b) => ((a.on ?? '') < (b.on ?? '') ? -1 : 1));
+}
+
+/** The lines of a filter. */
+function linesFor(lines: readonly DeskLine[], shown: Shown, today: string): readonly DeskLine[] {
+  if (shown === 'all') return lines;
+  if (shown === 'week' || shown === 'month') return soon(lines, today, AHEAD[shown]);
+  return lines.filter(({ queue }) => queue === shown);
+}
+
+/** The part of the program that plans cases and writes calendars comes when it is asked for. */
+async function saveFound(rows: readonly CaseIndexRow[]): Promise<void> {
+  const { saveDeskCalendar } = await import('./saveDeskCalendar');
+  await saveDeskCalendar(rows);
+}
 
 /** Thousands of lines share a few plants: each is put into words once. */
 function linesOf(rows: readonly CaseIndexRow[], today: string): DeskLine[] {
@@ -43,13 +76,12 @@ function byUrgency(a: DeskLine, b: DeskLine): number {
 
 interface FiltersProps {
   readonly lines: readonly DeskLine[];
+  readonly today: string;
   readonly shown: Shown;
   readonly onShow: (shown: Shown) => void;
 }
 
-function Filters({ lines, shown, onShow }: FiltersProps): ReactNode {
-  const count = (which: Shown): number =>
-    which === 'all' ? lines.length : lines.filter(({ queue }) => queue === which).length;
+function Filters({ lines, today, shown, onShow }: FiltersProps): ReactNode {
   return (
     <div role="group" aria-label={text('queue.filters')} className="flex flex-wrap gap-1.5">
       {SHOWN.map((which) => (
@@ -61,7 +93,7 @@ function Filters({ lines, shown, onShow }: FiltersProps): ReactNode {
           className="flex h-7 items-center gap-1.5 rounded border border-control px-2.5 text-small aria-pressed:border-spruce aria-pressed:bg-spruce-wash aria-pressed:font-semibold forced-colors:aria-pressed:border-2"
         >
           {text(`queue.${which}`)}
-          <span className="num text-ink-2">{String(count(which))}</span>
+          <span className="num text-ink-2">{String(linesFor(lines, which, today).length)}</span>
         </button>
       ))}
     </div>
@@ -90,11 +122,9 @@ export function CaseList({ rows, onDelete, acts, below }: CaseListProps): ReactN
   const words = typed.trim().toLowerCase().split(/\s+/);
   const searching = typed.trim() !== '';
   // A search looks through all queues: who types a name wants that case, wherever it waits.
-  const found = lines.filter((line) =>
-    searching
-      ? words.every((word) => line.words.includes(word))
-      : shown === 'all' || line.queue === shown,
-  );
+  const found = searching
+    ? lines.filter((line) => words.every((word) => line.words.includes(word)))
+    : linesFor(lines, shown, today);
   const commands = useMemo<readonly Command[]>(
     () => [
       {
@@ -117,11 +147,19 @@ export function CaseList({ rows, onDelete, acts, below }: CaseListProps): ReactN
           <h1 className="font-serif text-decision font-semibold">
             {text('desk.title', { n: wanting })}
           </h1>
-          <span className="flex items-center gap-2">{acts}</span>
+          <span className="flex items-center gap-2">
+            {!searching && (shown === 'week' || shown === 'month') && found.length > 0 && (
+              <Button onClick={() => void saveFound(found.map(({ row }) => row))}>
+                {text('queue.saveCalendar')}
+              </Button>
+            )}
+            {acts}
+          </span>
         </div>
         <div className="mt-3 flex flex-wrap items-center justify-between gap-3">
           <Filters
             lines={lines}
+            today={today}
             shown={searching ? 'all' : shown}
             onShow={(which) => {
               setTyped('');

@@ -27,7 +27,16 @@ import { welcome } from './firstVisit';
 import type { Outcome } from './FileOutcome';
 
 /** The order of the work, for who sees the Desk for the first time. */
-const WORK = ['ground', 'sample', 'results', 'reading', 'ph', 'feeding', 'slip'] as const;
+const WORK = [
+  'ground',
+  'sample',
+  'results',
+  'reading',
+  'ph',
+  'feeding',
+  'calendar',
+  'slip',
+] as const;
 
 function Empty({ onNew }: { onNew: () => void }): ReactNode {
   return (

@@ -23,3 +23,6 @@ export const WORKABLE = [{ from: '03-01', to: '11-30' }] as const;
 /** A lawn below this pH is never told to do nothing, and so much limestone is the least that it is given, lb/1000 ft². Common practice. */
 export const NEVER_NOTHING_BELOW = 5.5;
 export const LEAST_ON_ACIDIC_LAWN = 25;
+
+/** What is over the most at once by no more than this share of it is not worth a second trip. Common practice: 55 of 50 lb. */
+export const NO_SECOND_TRIP_OVER = 0.2;

@@ -13,6 +13,7 @@ import {
   HALVES_ABOVE_TONS,
   LEAST_ON_ACIDIC_LAWN,
   NEVER_NOTHING_BELOW,
+  NO_SECOND_TRIP_OVER,
   LIME_WORKS_MONTHS,
   NO_TILL_TONS,
   WORKABLE,
@@ -222,13 +223,16 @@ function capOf(
 /** A little more than ground bears at once is no second trip: as much as it bears goes on, and the rest does not. */
 function inOneTrip(
   ctx: PlanContext,
-  { area, pack }: TreatInput,
+  { file, area }: TreatInput,
   rate: ProductRate,
   cap: ProductRate,
 ): ProductRate {
+  const decided = file.decisions['lime-method']?.value;
+  // What the laboratory says, or the advisor, goes on whole.
+  if (decided === 'own' || decided === 'laboratory') return rate;
   if ('absent' in rate || 'absent' in cap) return rate;
-  const rest = rate.value.value - cap.value.value;
-  if (rest <= 0 || rest >= pack.lime.least.value) return rate;
+  const over = rate.value.value / cap.value.value - 1;
+  if (over <= 0 || over > NO_SECOND_TRIP_OVER) return rate;
   const entry = { id: `${area.id}/lime/one-trip`, label: msg('lime.oneTrip') };
   return ctx.sheet.cap(entry, [rate, cap]);
 }

@@ -8,7 +8,7 @@ import { text } from '../../format/text';
 import { amountId, entryNote } from './entryWords';
 
 /** The entries of a plan as they go out, of one piece of ground or of all. */
-function eventsOf({ areas, workings }: Plan, areaId: string | undefined): CalendarEvent[] {
+export function eventsOf({ areas, workings }: Plan, areaId: string | undefined): CalendarEvent[] {
   return areas
     .filter(({ area }) => areaId === undefined || area.id === areaId)
     .flatMap((plan) =>
@@ -22,6 +22,38 @@ function eventsOf({ areas, workings }: Plan, areaId: string | undefined): Calend
     );
 }
 
+/** A case with what of it goes out. */
+interface Source {
+  readonly doc: CaseFile;
+  readonly events: readonly CalendarEvent[];
+  /** Whether the file speaks for an entry of that key; what it says nothing of is not taken back. */
+  readonly speaksFor?: (key: string) => boolean;
+}
+
+/**
+ * Saves entries of one case or of many as one file.
+ * @returns what is to be remembered of each
+ */
+export function saveEvents(
+  name: string,
+  sources: readonly Source[],
+): Changes<CalendarEvent>['remembered'][] {
+  const changes = sources.map(({ doc, events, speaksFor }) => ({
+    caseId: doc.id,
+    ...changesOf(events, doc.exported, speaksFor),
+  }));
+  const file = writeCalendar({
+    name,
+    events: changes.flatMap(({ caseId, entries }) => entries.map((each) => ({ ...each, caseId }))),
+    withdrawn: changes.flatMap(({ caseId, withdrawn }) =>
+      withdrawn.map((each) => ({ ...each, caseId })),
+    ),
+    at: new Date(),
+  });
+  download(`${fileName(name, 'calendar')}.ics`, [file], 'text/calendar');
+  return changes.map(({ remembered }) => remembered);
+}
+
 /**
  * Saves the calendar of a case, or of one piece of its ground, as a file. No name of the client goes into it.
  * @returns what is to be remembered of it
@@ -31,19 +63,9 @@ export function saveCalendar(
   plan: Plan,
   areaId?: string,
 ): Changes<CalendarEvent>['remembered'] {
-  const changes = changesOf(
-    eventsOf(plan, areaId),
-    doc.exported,
-    (key) => areaId === undefined || key.startsWith(`${areaId}:`),
-  );
-  const inCase = <E>(each: E): E & { readonly caseId: string } => ({ ...each, caseId: doc.id });
-  const name = doc.title || text('calendar.title');
-  const file = writeCalendar({
-    name,
-    events: changes.entries.map(inCase),
-    withdrawn: changes.withdrawn.map(inCase),
-    at: new Date(),
-  });
-  download(`${fileName(doc.title, 'calendar')}.ics`, [file], 'text/calendar');
-  return changes.remembered;
+  const speaksFor = (key: string): boolean => areaId === undefined || key.startsWith(`${areaId}:`);
+  const [remembered] = saveEvents(doc.title || text('calendar.title'), [
+    { doc, events: eventsOf(plan, areaId), speaksFor },
+  ]);
+  return remembered ?? doc.exported;
 }

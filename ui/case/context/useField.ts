@@ -77,7 +77,7 @@ export function useField(place: Place): FieldBinding {
       if (event.key !== 'Enter' || event.ctrlKey || event.altKey) return;
       event.preventDefault();
       void session.flush();
-      const following = stopAfter(event.currentTarget);
+      const following = stopAfter(event.target as HTMLElement);
       if (following) following.focus();
       else next();
     },

@@ -3,7 +3,8 @@
 import { sampleOf } from '../../../core/casefile/parts/sample';
 import { CLIPPINGS } from '../../../core/casefile/parts/area';
 import { ChoiceField } from '../../kit/ChoiceField';
-import type { ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
+import { FindField } from '../../kit/FindField';
 import { SITUATIONS } from '../../../core/catalog/situations';
 import type { PlantForm } from '../../../core/catalog/plants/plants';
 import { text } from '../../format/text';
@@ -16,7 +17,8 @@ import { addGround, giveSample, removeGround, sampleName } from '../context/grou
 import { Growing } from './Growing';
 import { NextButton } from '../shared/NextButton';
 import { plantOptions } from '../../format/plantWords';
-import { textPlace } from '../context/places';
+import { textPlace, type Place } from '../context/places';
+import { useField } from '../context/useField';
 import { named, type Option } from '../../format/choices';
 import { Size } from './Size';
 import { Parts } from './GroundParts';
@@ -60,6 +62,26 @@ function situations(form: PlantForm, now: string): Option[] {
   }));
 }
 
+const PLANT_OPTIONS = plantOptions();
+
+/** What grows there, found by typing. */
+function PlantField({ place }: { place: Place }): ReactNode {
+  const { id, change, onKeyDown, onBlur } = useField(place);
+  return (
+    <FindField
+      id={id}
+      label={text('ground.plantOf')}
+      value={place.value}
+      options={PLANT_OPTIONS}
+      nothing={text('find.nothing')}
+      onChoose={change}
+      onKeyDown={onKeyDown}
+      onBlur={onBlur}
+      stop
+    />
+  );
+}
+
 function What(): ReactNode {
   const { state, area, session } = useCase();
   const { doc } = state;
@@ -73,11 +95,7 @@ function What(): ReactNode {
     <>
       <div className="flex flex-wrap gap-3">
         <TextField label={text('ground.name')} place={textPlace(doc, `${at}/name`)} width="words" />
-        <SelectField
-          label={text('ground.plantOf')}
-          place={textPlace(doc, `${at}/plant`)}
-          options={plantOptions()}
-        />
+        <PlantField place={textPlace(doc, `${at}/plant`)} />
         <SelectField
           label={text('ground.situation')}
           place={textPlace(doc, `${at}/situation`)}
@@ -108,6 +126,7 @@ function What(): ReactNode {
 
 /** More ground for the case, or this one out of it. */
 function More(): ReactNode {
+  const addId = useId();
   const { state, area, plan, session, go } = useCase();
   const { doc } = state;
   const add = (plant: string): void => {
@@ -123,13 +142,14 @@ function More(): ReactNode {
   };
   return (
     <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
-      <ChoiceField
+      <FindField
+        id={addId}
         label={text('ground.addGround')}
         value=""
-        options={[{ value: '', words: text('ground.choosePlant') }, ...plantOptions()]}
-        onChoose={(plant) => {
-          if (plant !== '') add(plant);
-        }}
+        options={PLANT_OPTIONS}
+        placeholder={text('find.typePlant')}
+        nothing={text('find.nothing')}
+        onChoose={add}
       />
       {plan.areas.length > 1 && (
         <Button look="quiet" className="ml-auto" onClick={remove}>

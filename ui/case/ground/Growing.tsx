@@ -1,7 +1,7 @@
 'use client';
 
-import { ChoiceField } from '../../kit/ChoiceField';
-import type { ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
+import { FindField } from '../../kit/FindField';
 import { programmeOf, yearlyRatesOf } from '../../../core/catalog/programmes/programmes';
 import { formsOf, LEVELS } from '../../../core/catalog/programmes/growing';
 import { YES_OR_NO, type Growing as AreaGrowing } from '../../../core/casefile/parts/growing';
@@ -74,6 +74,7 @@ function Window(): ReactNode {
 
 /** Other plants in the same ground, and the one that the pH goes by. */
 function Sharing(): ReactNode {
+  const addId = useId();
   const { area, state, session } = useCase();
   const { id, sharing, plant } = area.area;
   const write = (ids: readonly string[]): void =>
@@ -81,16 +82,14 @@ function Sharing(): ReactNode {
   const here = [plant, ...sharing];
   return (
     <div className="mt-3 flex flex-wrap items-end gap-x-5 gap-y-2">
-      <ChoiceField
+      <FindField
+        id={addId}
         label={text('ground.sharing')}
         value=""
-        options={[
-          { value: '', words: text('ground.addSharing') },
-          ...plantOptions().filter(({ value }) => !here.includes(value)),
-        ]}
-        onChoose={(chosen) => {
-          if (chosen !== '') write([...sharing, chosen]);
-        }}
+        options={plantOptions().filter(({ value }) => !here.includes(value))}
+        placeholder={text('find.typePlant')}
+        nothing={text('find.nothing')}
+        onChoose={(chosen) => write([...sharing, chosen])}
       />
       {sharing.map((each) => (
         <Button
@@ -139,6 +138,7 @@ function Form(): ReactNode {
     <>
       {forms.length > 1 && (
         <SelectField
+          stop={false}
           label={text('ground.form')}
           place={place('form')}
           options={[
@@ -157,6 +157,7 @@ function Form(): ReactNode {
       )}
       {hasLevels && (
         <SelectField
+          stop={false}
           label={text(isLawn ? 'ground.level' : 'ground.growth')}
           place={place('level')}
           options={['', ...LEVELS].map((value) => ({
@@ -167,6 +168,7 @@ function Form(): ReactNode {
       )}
       {isLawn && stands && plant.season === 'cool' && (
         <SelectField
+          stop={false}
           label={text('ground.watered')}
           place={place('watered')}
           options={yesOrNo(text('ground.wateredUsual'))}
@@ -174,6 +176,7 @@ function Form(): ReactNode {
       )}
       {isLawn && (
         <SelectField
+          stop={false}
           label={text('ground.shade')}
           place={place('shade')}
           options={yesOrNo(text('ground.shadeUsual'))}
