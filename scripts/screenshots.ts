@@ -66,13 +66,7 @@ test('pictures', async ({ page }) => {
   await open(app, 'Tannery Row', 'Ground');
   await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 380));
   await picture(page, 'ground');
-  await open(app, 'The old rope walk', 'Results');
-  await page.getByRole('heading', { name: 'Kit or probe' }).evaluate((head) => {
-    const sheet = head.closest('main');
-    sheet?.scrollBy(0, head.getBoundingClientRect().top - sheet.getBoundingClientRect().top - 16);
-  });
-  await picture(page, 'readings');
-  await app.go('Sample');
+  await open(app, 'The old rope walk', 'Sample');
   await picture(page, 'sample');
   await page.getByRole('link', { name: 'Print the client’s sheet' }).click();
   await page.getByText('What to bring').waitFor();
@@ -97,6 +91,13 @@ test('pictures', async ({ page }) => {
   await page.getByRole('button', { name: 'All ground' }).click();
   await page.getByRole('heading', { name: '4 pieces of ground' }).waitFor();
   await picture(page, 'all-ground');
+  await app.go('Calendar');
+  await page
+    .getByRole('button', { name: /^urea 46-0-0, / })
+    .first()
+    .focus();
+  await page.keyboard.press('ArrowDown');
+  await picture(page, 'calendar');
   await app.go('Slip');
   await picture(page, 'slip');
   await page.emulateMedia({ media: 'print' });

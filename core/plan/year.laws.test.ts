@@ -130,3 +130,94 @@ test('every plant, in every climate, on any day: days in order, none before the 
     }
   });
 });
+
+const FORMS_OF_COOL = ['sod', 'overseed', 'renovation', 'seed'] as const;
+
+test.each(FORMS_OF_COOL)(
+  'a cool lawn by %s: no nitrogen on top in heat or on frozen ground',
+  (form) => {
+    const input: LawnInput = { plant: 'tall-fescue', growing: { form } };
+    const harmed = (card: ClimateCard, { date, nitrogen, stage }: Fed): boolean =>
+      nitrogen &&
+      stage !== 'atSowing' &&
+      stage !== 'underSod' &&
+      (airOn(card, date) > 74.5 || airOn(card, date) < 31);
+    expect(broken(input, COOL, harmed)).toEqual([]);
+  },
+);
+
+test.each(['low', 'medium', 'high'] as const)(
+  'warm lawns kept at a %s level: none before the last frost, none late',
+  (level) => {
+    const outside = ({ frost }: ClimateCard, { date, nitrogen }: Fed): boolean => {
+      if (!nitrogen || !frost) return false;
+      const last = dayOf(`2027-${frost.first.mean}`) - 56 + SLACK;
+      return dayOf(date) < dayOf(`2027-${frost.last.mean}`) || dayOf(date) > last;
+    };
+    for (const plant of ['bermudagrass', 'zoysiagrass', 'centipedegrass']) {
+      expect(broken({ plant, growing: { level } }, FROSTY, outside)).toEqual([]);
+    }
+  },
+);
+
+/** The fertilizer of a lawn under rules, by date: pounds of nitrogen and phosphate for 1000 ft². */
+function ruled(card: ClimateCard, planFrom: string, rules: NonNullable<LawnInput['rules']>) {
+  const file = lawnCase({
+    ...{ ph: '6.5', om: '3', cec: '12', p: { text: '8' }, k: { text: '60' }, squareFeet: '1000' },
+    ...{ clippings: 'removed', rules, planFrom },
+  });
+  const plan = planCase({ ...file, climate: { ...file.climate, card: card.id } });
+  const parts = plan.areas[0]?.treatments.fertilizer.chosen.parts ?? [];
+  const fedOn = parts.flatMap(({ material, applications }) =>
+    applications.map(({ date, amount }) => {
+      const lb = 'absent' in amount.printed ? 0 : amount.printed.value.value;
+      const { grade, firstSeasonN, release } = material;
+      return {
+        date,
+        N: (lb * grade.N * firstSeasonN) / 100,
+        P2O5: (lb * grade.P2O5) / 100,
+        release,
+      };
+    }),
+  );
+  return { fedOn, names: plan.findings.map(({ name }) => name) };
+}
+
+test('a plan keeps the local rules: dates, doses, the year, slow nitrogen, phosphate', () => {
+  const dose = { total: '0.9', soluble: '0.7' };
+  const rules = {
+    'winter-stop': { from: '11-15', to: '03-31' },
+    'summer-stop': { from: '06-01', to: '09-10' },
+    'n-dose': dose,
+    'n-year': { year: '1.5' },
+    'p-by-test': {},
+  };
+  for (const card of COOL) {
+    for (const start of STARTS) {
+      const { fedOn } = ruled(card, start, rules);
+      const shut = fedOn.filter(({ date, N, P2O5 }) => {
+        const day = date.slice(5);
+        return (
+          N + P2O5 > 0 && (day >= '11-15' || day <= '03-31' || (day >= '06-01' && day <= '09-10'))
+        );
+      });
+      expect(shut).toEqual([]);
+      // By hand never over a limit: half ounces round to the nearest under it.
+      expect(fedOn.every(({ N }) => N <= 0.7 + 0.02)).toBe(true);
+      expect(fedOn.reduce((all, { N }) => all + N, 0)).toBeLessThanOrEqual(1.5 + 0.05);
+      // The report has no date, so that nothing shows phosphorus to be low within the time.
+      expect(fedOn.every(({ P2O5 }) => P2O5 === 0)).toBe(true);
+    }
+  }
+});
+
+test('a share of slow nitrogen leaves slow products only; a rule that forbids every day leaves nothing, and says so', () => {
+  const [card] = COOL;
+  if (!card) throw new Error('no card');
+  const slow = ruled(card, '2027-09-01', { 'slow-share': { slow: '20' } });
+  expect(slow.fedOn.length).toBeGreaterThan(0);
+  expect(slow.fedOn.filter(({ N }) => N > 0).every(({ release }) => release === 'slow')).toBe(true);
+  const never = ruled(card, '2027-09-01', { 'winter-stop': { from: '01-01', to: '12-31' } });
+  expect(never.fedOn.filter(({ N, P2O5 }) => N + P2O5 > 0)).toEqual([]);
+  expect(never.names).toContain('notPlaced');
+});

@@ -83,7 +83,10 @@ export function FindList({
           <span className="pointer-events-none absolute right-0 bottom-0 grid h-8 w-7 place-items-center text-ink-2">
             <Chevron />
           </span>
-          <ComboboxOptions className="absolute z-20 mt-0.5 max-h-80 w-72 overflow-y-auto rounded border border-control bg-sheet py-1 shadow-xl">
+          <ComboboxOptions
+            modal={false}
+            className="absolute z-20 mt-0.5 max-h-80 w-72 overflow-y-auto rounded border border-control bg-sheet py-1 shadow-xl"
+          >
             {found.map((option, at) => (
               <Fragment key={option.value}>
                 {option.group !== undefined && option.group !== found[at - 1]?.group && (

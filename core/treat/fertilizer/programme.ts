@@ -167,7 +167,8 @@ export function yearParts(
   }
   if (nutrient === 'N' && isAnnual && brought.size === 0) return coming;
   const [first] = all;
-  if (coming.length === 0) return first ? [{ ...first, share: 1 }] : [];
+  // Nitrogen whose season is over waits for the next; phosphate and potash go with whatever comes.
+  if (coming.length === 0) return first && nutrient !== 'N' ? [{ ...first, share: 1 }] : [];
   const [only, ...more] = coming;
   const next = all.find(({ stage, slot }) => only && slot.from > only.slot.to && fedWith(stage));
   if (role === 'k' && light && only && more.length === 0 && next) {
