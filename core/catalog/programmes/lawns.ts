@@ -56,6 +56,15 @@ const ALL_AT_ONCE = { P2O5: 1, K2O: 1 } as const;
 
 const ONCE_IN_AUTUMN: Doses = [{ ...earlyAutumn, lb: 1, ...ALL_AT_ONCE }];
 
+/** A watered, dense lawn: twice before the heat, three times after it. */
+const FIVE_TIMES: Doses = [
+  { ...spring, lb: 0.5 },
+  { ...lateSpring, lb: 0.75, K2O: 0.5 },
+  { ...earlyAutumn, lb: 1, P2O5: 1, K2O: 0.5 },
+  { ...fiveWeeksOn, lb: 0.5 },
+  { ...lateAutumn, lb: 0.75 },
+];
+
 /** Tall fescue and mixed lawns: late spring, early autumn, late autumn; nothing from June to August. */
 const coolSeason = years('cool-season', {
   low: ONCE_IN_AUTUMN,
@@ -64,13 +73,7 @@ const coolSeason = years('cool-season', {
     { ...earlyAutumn, lb: 1, P2O5: 1, K2O: 0.5 },
     { ...lateAutumn, lb: 0.75 },
   ],
-  high: [
-    { ...spring, lb: 0.5 },
-    { ...lateSpring, lb: 0.75, K2O: 0.5 },
-    { ...earlyAutumn, lb: 1, P2O5: 1, K2O: 0.5 },
-    { ...fiveWeeksOn, lb: 0.5 },
-    { ...lateAutumn, lb: 0.75 },
-  ],
+  high: FIVE_TIMES,
 });
 
 /** Bluegrass and ryegrass: the same months, a little more in late spring. */
@@ -81,13 +84,7 @@ const bluegrass = years('bluegrass', {
     { ...earlyAutumn, lb: 1, P2O5: 1, K2O: 0.5 },
     { ...lateAutumn, lb: 0.75 },
   ],
-  high: [
-    { ...spring, lb: 0.5 },
-    { ...lateSpring, lb: 0.75, K2O: 0.5 },
-    { ...earlyAutumn, lb: 1, P2O5: 1, K2O: 0.5 },
-    { ...fiveWeeksOn, lb: 0.5 },
-    { ...lateAutumn, lb: 0.75 },
-  ],
+  high: FIVE_TIMES,
 });
 
 const midSeptember = {

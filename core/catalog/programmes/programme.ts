@@ -23,8 +23,6 @@ export interface ProgrammeEvent {
   readonly N?: number;
   readonly P2O5?: number;
   readonly K2O?: number;
-  /** It is there only where the ground is watered in summer; the others then have its part. */
-  readonly ifWatered?: true;
   /** It waits until the heat is over where it falls into it. */
   readonly notInHeat?: true;
 }

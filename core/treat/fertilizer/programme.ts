@@ -143,18 +143,16 @@ export function yearParts(
   if (!events) return undefined;
   const nutrient = NUTRIENT[role];
   const isAnnual = events.some(({ event }) => 'planted' in event.from);
-  const all = events
-    .filter(({ event }) => !event.ifWatered || input.area.growing.watered === 'yes')
-    .map(({ event, from: first, to, stop }): YearPart => ({
-      share: event[nutrient] ?? 0,
-      label: msg(`stage.${event.stage}`),
-      stage: event.stage,
-      slot: {
-        from: isOrganicOnly(input) ? earlier(first, from) : first,
-        to,
-        end: stop,
-      },
-    }));
+  const all = events.map(({ event, from: first, to, stop }): YearPart => ({
+    share: event[nutrient] ?? 0,
+    label: msg(`stage.${event.stage}`),
+    stage: event.stage,
+    slot: {
+      from: isOrganicOnly(input) ? earlier(first, from) : first,
+      to,
+      end: stop,
+    },
+  }));
   const fedWith = (stage: StageId): boolean =>
     events.some(({ event }) => event.stage === stage && (event.N ?? 0) > 0);
   const coming = spaced(

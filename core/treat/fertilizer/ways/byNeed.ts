@@ -8,7 +8,11 @@ function chosenProducts(input: WayInput): Chosen {
   const { candidates, plant, readings } = input;
   const of = (role: 'n' | 'p' | 'k'): Fertilizer => {
     const list = candidates[role];
-    const first = role === 'n' ? firstNitrogen(list, plant, readings) : list[0];
+    const first =
+      role === 'n'
+        ? firstNitrogen(list, plant, readings)
+        : // Phosphate comes of what is made for it, before what brings more nitrogen than that.
+          (list.find(({ grade }) => role === 'k' || grade.P2O5 >= grade.N) ?? list[0]);
     const found = pick(input, role, first);
     if (!found) throw new Error(`byNeed: the materials hold nothing for '${role}'`);
     return found;
