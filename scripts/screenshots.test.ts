@@ -12,7 +12,7 @@ const VIEWS = [
   'sheet',
   'office',
   'results',
-  'readings',
+  'calendar',
   'table',
   'ph',
   'sulfur',

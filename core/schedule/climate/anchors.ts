@@ -137,9 +137,27 @@ const RULES = {
   frozen,
 } as const satisfies Record<AnchorId, (card: ClimateCard) => YearWindow | undefined>;
 
+type Told = Map<AnchorId, YearWindow | undefined>;
+
+/** Anchors that were told of a card already: a plan asks for the same few over and over, and a card never changes. */
+const TOLD = new WeakMap<ClimateCard, Told>();
+
+function toldOf(card: ClimateCard): Told {
+  const known = TOLD.get(card);
+  if (known) return known;
+  const fresh: Told = new Map();
+  TOLD.set(card, fresh);
+  return fresh;
+}
+
 /** When an anchor lies in a climate, by its rule or as it is printed; nothing where it has none there. */
 export function anchorIn(card: ClimateCard, anchor: AnchorId): YearWindow | undefined {
+  const told = toldOf(card);
+  if (told.has(anchor)) return told.get(anchor);
   const printed = card.printed?.[anchor];
-  if (printed) return { from: dayNumber(printed.from), to: dayNumber(printed.to) };
-  return RULES[anchor](card);
+  const window = printed
+    ? { from: dayNumber(printed.from), to: dayNumber(printed.to) }
+    : RULES[anchor](card);
+  told.set(anchor, window);
+  return window;
 }
