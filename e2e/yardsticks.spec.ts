@@ -8,7 +8,7 @@ async function typeBed(page: Page, plant = 'Mixed vegetables'): Promise<App> {
   const app = new App(page);
   await app.newCase();
   await app.type('Name of the case', 'The south bed');
-  await app.field('What grows there').selectOption({ label: plant });
+  await app.find('What grows there', plant);
   await app.field('Situation').selectOption('tilled');
   await app.field('Shape').selectOption('square-feet');
   await app.type('Area', '1000');
