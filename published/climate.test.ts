@@ -10,7 +10,7 @@ import {
 } from '../core/catalog/climate/card';
 import type { AnchorId } from '../core/catalog/climate/anchor';
 import { anchorIn } from '../core/schedule/climate/anchors';
-import { airOn, dayNumber, monthDay } from '../core/schedule/climate/curve';
+import { dayNumber, fallsThrough, monthDay, risesThrough } from '../core/schedule/climate/curve';
 
 function card(id: string): ClimateCard {
   const found = cardOf(id);
@@ -43,12 +43,14 @@ test('sixteen cards without a fault, and a year that is no year is one', () => {
   ]);
 });
 
-test('the curve passes through each month’s mean in the middle of it, and closes over the year', () => {
-  const lansing = card('humid-continental-north');
-  expect(airOn(lansing, dayNumber('07-16'))).toBeCloseTo(72, 0);
-  expect(airOn(lansing, dayNumber('01-16'))).toBeCloseTo(24, 0);
-  expect(airOn(lansing, 366)).toBeCloseTo(airOn(lansing, 1), 10);
-  expect(airOn(lansing, 0)).toBeCloseTo(airOn(lansing, 365), 10);
+test('the curve is at each month’s mean in the middle of it, and closes over the year', () => {
+  const air = [10, 20, 30, 40, 50, 60, 70, 60, 50, 40, 30, 20];
+  expect(risesThrough({ air }, 30)).toBe(dayNumber('03-16'));
+  expect(risesThrough({ air }, 70)).toBe(dayNumber('07-16'));
+  expect(fallsThrough({ air }, 40)).toBe(dayNumber('10-16'));
+  // From 20 °F in mid-December to 10 in mid-January: half of the way is New Year.
+  expect(fallsThrough({ air }, 15)).toBe(1);
+  expect([risesThrough({ air }, 5), fallsThrough({ air }, 75)]).toEqual([undefined, undefined]);
 });
 
 /** Worked by hand from the means with straight lines; within three days. */

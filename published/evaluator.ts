@@ -141,6 +141,12 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
   'fineness-kentucky': (p10 = 0, p50 = 0) => (p10 + p50) / 200,
   'critical-k': (base = 0, slope = 0, cec = 0) => base + slope * cec,
   'ton-short-cut': (tons = 0) => 50 * tons,
+  // Straight from the middle of one month to that of the next, up to the next whole day of a year of 365.
+  'day-through': (t = 0, cold = 0, warm = 0, from = 0, days = 0) => {
+    const day = Math.ceil(from + (days * (t - cold)) / (warm - cold) - 1e-7);
+    return day > 365 ? day - 365 : day;
+  },
+  'later-day': (a = 0, b = 0) => (a > b ? a : b),
   'unreacted-share': (days = 0) => (days <= 0 ? 1 : Math.max(0, 1 - (0.08 * days) / 30.4375)),
 };
 

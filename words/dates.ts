@@ -8,3 +8,15 @@ export function dateWriter(locale: string): (date: IsoDate) => string {
     return `${Number(day)} ${month.format(new Date(`${date}T00:00:00Z`))} ${year}`;
   };
 }
+
+/** Any common year: a day of the year has none. */
+const PLAIN_YEAR = 2027;
+
+/** Writes days of any year by their number from 1, such as `12 Apr`; they may lie over the turn of the year. */
+export function dayOfYearWriter(locale: string): (day: number) => string {
+  const write = dateWriter(locale);
+  return (day) => {
+    const date = new Date(Date.UTC(PLAIN_YEAR, 0, Math.round(day))).toISOString().slice(0, 10);
+    return write(date).replace(/ \d{4}$/, '');
+  };
+}

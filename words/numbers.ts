@@ -54,6 +54,8 @@ const DECIMALS: Readonly<Record<Unit, (value: number) => readonly [min: number, 
   months: () => [0, 0],
   years: () => [0, 0],
   days: () => [0, 0],
+  day: () => [0, 0],
+  degF: () => [0, 0],
 };
 
 /** Units that have words of their own for the client. */

@@ -3,7 +3,7 @@ import type { Family, Into, Msg, MsgId, MsgParam } from '../core/kernel/messages
 import type { IsoDate } from '../core/kernel/typed/date';
 import type { Quantity } from '../core/kernel/units/quantity';
 import { NO_WORKINGS, type Workings } from '../core/kernel/working/workings';
-import { dateWriter } from './dates';
+import { dateWriter, dayOfYearWriter } from './dates';
 import { isPlain, isSpooned, numberWriter } from './numbers';
 
 /** The words of one room of the house, by id. */
@@ -59,6 +59,7 @@ export function createVoice(
   const formats = new Map<string, IntlMessageFormat>();
   const plain = new Map<string, string>();
   const writeNumber = numberWriter(locale);
+  const writeDay = dayOfYearWriter(locale);
   const wordsOf = (id: string): string | undefined => {
     for (const words of rooms) if (Object.hasOwn(words, id)) return words[id];
     return undefined;
@@ -110,6 +111,7 @@ export function createVoice(
     parts: ({ value, unit }, plain = false) => {
       const number = writeNumber(value, unit);
       if (unit === 'pH') return { before: voice.text('unit.pH'), number, after: '' };
+      if (unit === 'day') return { before: '', number: writeDay(value), after: '' };
       if (unit === 'usd' || unit === 'usd/bag') {
         const sign = voice.text('unit.usd.sign');
         return { before: '', number: `${sign}${number}`, after: voice.text(`unit.${unit}`) };

@@ -15,6 +15,8 @@ import type { Ground } from '../site/ground/ground';
 import type { PastSummary } from '../site/past';
 import type { AskedReadings } from '../site/report/types';
 import type { SamplingPlan } from '../site/sampling/samplingPlan';
+import type { DayFigure } from '../schedule/climate/dayFigures';
+import type { DatedWork } from '../treat/fieldWork/plan';
 import type { Treatments } from '../treat/treatments';
 import type { UnsureAmount } from '../treat/unsureAmounts';
 
@@ -44,6 +46,10 @@ export interface AreaPlan {
   readonly calcareous: boolean;
   readonly reading: AreaReading;
   readonly treatments: Treatments;
+  /** Sowing, mowing, harvest: what else has a day. */
+  readonly works: readonly DatedWork[];
+  /** The days of the climate that its dates are counted from, with their sums, by the key of the moment. */
+  readonly moments: Readonly<Record<string, DayFigure>>;
   /** The pH over the coming months, if what is advised goes on; empty where nothing does. */
   readonly outlook: PhOutlook;
   /** Limestone that undoes the acid of the season's fertilizer. */

@@ -25,9 +25,11 @@ import { datesOf, summarizePast } from '../site/past';
 import { readReport } from '../site/report/readings';
 import { planSampling } from '../site/sampling/samplingPlan';
 import { planFertilizer } from '../treat/fertilizer/plan';
+import { planFieldWork, type DatedWork } from '../treat/fieldWork/plan';
 import { planLime } from '../treat/lime/plan';
 import { planSulfur } from '../treat/sulfur/plan';
 import type { Treatments } from '../treat/treatments';
+import { momentsOf } from './moments';
 import { unsureAmounts } from '../treat/unsureAmounts';
 import type { AreaPlan } from './areaPlan';
 
@@ -71,25 +73,32 @@ function keptFrom(request: DateRequest, of: readonly string[]): DateRequest {
   return { ...request, apart: [...(request.apart ?? []), apart] };
 }
 
-/** What is put on: each planner proposes, one pass of the scheduler dates all of it. */
-function treat(ctx: PlanContext, { file, area }: AreaInput, shared: Shared): Treatments {
+/** What is put on, and the work around it: each planner proposes, one pass of the scheduler dates all of it. */
+function treat(
+  ctx: PlanContext,
+  { file, area }: AreaInput,
+  shared: Shared,
+): { readonly treatments: Treatments; readonly works: readonly DatedWork[] } {
   const lime = planLime(ctx, shared);
   const sulfur = planSulfur(ctx, shared);
   const limedOn = limedOnTop(ctx, file, area);
   const fertilizer = planFertilizer(ctx, { ...shared, limedOn });
-  const dates = scheduleAll(
-    limeGoesFirst(shared)
-      ? [...lime.requests, ...(sulfur?.requests ?? []), ...fertilizer.requests]
-      : [
-          ...fertilizer.requests,
-          ...lime.requests.map((request) => keptFrom(request, fertilizer.limeKeepsFrom)),
-          ...(sulfur?.requests ?? []),
-        ],
-  );
+  const work = planFieldWork(ctx, shared);
+  const puttingOn = limeGoesFirst(shared)
+    ? [...lime.requests, ...(sulfur?.requests ?? []), ...fertilizer.requests]
+    : [
+        ...fertilizer.requests,
+        ...lime.requests.map((request) => keptFrom(request, fertilizer.limeKeepsFrom)),
+        ...(sulfur?.requests ?? []),
+      ];
+  const dates = scheduleAll([...puttingOn, ...work.requests]);
   return {
-    lime: lime.dated(dates),
-    sulfur: sulfur?.dated(dates),
-    fertilizer: fertilizer.dated(dates),
+    treatments: {
+      lime: lime.dated(dates),
+      sulfur: sulfur?.dated(dates),
+      fertilizer: fertilizer.dated(dates),
+    },
+    works: work.dated(dates),
   };
 }
 
@@ -124,7 +133,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     planFrom,
     climate,
   };
-  const treatments = treat(ctx, { ...input, area }, { ...on, soilTest });
+  const { treatments, works } = treat(ctx, { ...input, area }, { ...on, soilTest });
   return {
     area,
     plant,
@@ -143,6 +152,8 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     calcareous: isCalcareous(file, readings),
     reading,
     treatments,
+    works,
+    moments: momentsOf(ctx, area.id, climate, treatments, works),
     outlook: phOutlook(ctx, { areaId: area.id, readings, planFrom, ...treatments }),
     fertilizerAcid: fertilizerAcid(ctx, area.id, treatments.fertilizer),
     unsureAmounts: unsureAmounts(ctx, area.id, ground, treatments),

@@ -4,6 +4,8 @@ import type { Equation } from '../kernel/working/equation';
 import { msg } from '../kernel/messages/msg';
 import { schemeOf } from '../tables/lime/fineness';
 import { TRI_STATE_LINES } from '../tables/lime/triState';
+import { DAY_THROUGH } from './climate/dayThrough';
+import { LATER_DAY } from './climate/laterDay';
 import { ACID_OF_NITROGEN } from './fertilizer/acidOfNitrogen';
 import { POUNDS_TO_CUPS } from './fertilizer/cups';
 import { CIRCLE } from './ground/circle';
@@ -110,6 +112,15 @@ describe('soil', () => {
     const acid = [ph(6.5), ph(6.5), ph(5), share(0.5), months(6)] as const;
     expect(at(PH_AFTER_SULFUR, ...acid, months(0))).toBe(6.5);
     expect(at(PH_AFTER_SULFUR, ...acid, months(9))).toBeCloseTo(5.75, 10);
+  });
+});
+
+describe('climate', () => {
+  const [air, day, days] = [q('degF', 'air'), q('day', 'time'), q('days', 'time')];
+  test('half of the way from mid-March (day 75) to mid-April is 15 days on; over the turn of the year it begins anew', () => {
+    expect(at(DAY_THROUGH, air(45), air(40), air(50), day(75), days(30))).toBe(90);
+    expect(at(DAY_THROUGH, air(15), air(20), air(10), day(350), days(31))).toBe(1);
+    expect(at(LATER_DAY, day(90), day(101))).toBe(101);
   });
 });
 

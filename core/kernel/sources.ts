@@ -291,6 +291,12 @@ export const SOURCES = {
       'Lawn calendars of Purdue AY-22, Colorado State 7.202, North Carolina State AG-367, AG-431, AG-432, AG-381; Beard 1973',
     standing: 'recalled',
   },
+  'climate-anchors': {
+    id: 'climate-anchors',
+    citation:
+      'Temperatures at which grass and soil turn (Beard, Turfgrass: Science and Culture, 1973), fitted to printed calendars within a week or two',
+    standing: 'recalled',
+  },
   'lawn-establishment': {
     id: 'lawn-establishment',
     citation:

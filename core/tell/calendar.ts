@@ -2,7 +2,13 @@ import type { AreaPlan } from '../area/areaPlan';
 import type { MaterialId } from '../catalog/materials/types';
 import type { Breach } from '../schedule/constraints';
 import type { Because } from '../schedule/dates';
-import type { IsoDate } from '../kernel/typed/date';
+import { momentOfOrigin, momentOfReason } from '../area/moments';
+import { addMonths, type IsoDate } from '../kernel/typed/date';
+import { own } from '../kernel/typed/own';
+import type { WorkingId } from '../kernel/working/working';
+import type { Origin } from '../schedule/climate/calendar';
+import { momentKey, type ClimateMoment } from '../schedule/climate/dayFigures';
+import type { DatedWork } from '../treat/fieldWork/plan';
 import { msg, type Msg } from '../kernel/messages/msg';
 import type { LocalRule } from '../site/localRules';
 import type { Application, TreatmentProduct } from '../treat/shared/treated';
@@ -10,7 +16,7 @@ import { treatmentsIn } from '../treat/treatments';
 import { isTold, toldTreatments } from './told';
 
 /** What lies on a day of the calendar. */
-export type EntryKind = 'lime' | 'sulfur' | 'nitrogen' | 'phosphate' | 'potash' | 'test';
+export type EntryKind = 'lime' | 'sulfur' | 'nitrogen' | 'phosphate' | 'potash' | 'work' | 'test';
 
 interface Entry {
   /** The same from run to run, and one of a kind in a case. */
@@ -20,19 +26,33 @@ interface Entry {
   readonly date: IsoDate;
 }
 
+/** How the day of an entry came about, and what binds it. */
+export type Placing = Pick<Application, 'stage' | 'origin' | 'because' | 'within'>;
+
 /** Something that is put on. */
 interface PutOn extends Entry {
-  readonly kind: Exclude<EntryKind, 'test'>;
+  readonly kind: Exclude<EntryKind, 'test' | 'work'>;
   readonly materialId: MaterialId;
   readonly application: Application;
+  readonly placing: Placing;
 }
 
-/** A sample that is taken again. */
-interface TestAgain extends Entry {
+/** Work on the ground: sowing, mowing, a harvest. */
+interface WorkDone extends Entry {
+  readonly kind: 'work';
+  readonly work: DatedWork;
+  readonly placing: Placing;
+}
+
+/** A sample that is taken, for the first time or again. */
+interface Test extends Entry {
   readonly kind: 'test';
+  readonly why: 'first' | 'worked' | 'routine';
+  /** Nothing moves it: it follows from what is put on. */
+  readonly placing: undefined;
 }
 
-export type CalendarEntry = PutOn | TestAgain;
+export type CalendarEntry = PutOn | WorkDone | Test;
 
 /** What a product counts as, by what it is there for. */
 const KIND_OF: Readonly<Record<TreatmentProduct['role'], PutOn['kind']>> = {
@@ -44,6 +64,25 @@ const KIND_OF: Readonly<Record<TreatmentProduct['role'], PutOn['kind']>> = {
   p: 'phosphate',
   k: 'potash',
 };
+
+/** When the ground is tested: now where it never was, by what was put on, else after the usual years. */
+function testsOf(plan: AreaPlan): Test[] {
+  const { area, treatments, readings, planFrom, retestYears } = plan;
+  const test = (name: string, why: Test['why'], date: IsoDate): Test => ({
+    key: `${area.id}/test-${name}`,
+    areaId: area.id,
+    kind: 'test',
+    why,
+    date,
+    placing: undefined,
+  });
+  if (readings.untested) return planFrom ? [test('first', 'first', planFrom)] : [];
+  const worked = treatmentsIn(treatments).flatMap(({ kind, testOn }) =>
+    testOn ? [test(kind, 'worked', testOn)] : [],
+  );
+  if (worked.length > 0 || !planFrom) return worked;
+  return [test('routine', 'routine', addMonths(planFrom, 12 * retestYears))];
+}
 
 /** Everything that has a day on a piece of ground, in order: only what its page tells of. */
 export function calendarOf(plan: AreaPlan): CalendarEntry[] {
@@ -58,20 +97,31 @@ export function calendarOf(plan: AreaPlan): CalendarEntry[] {
         date: application.date,
         materialId,
         application,
+        placing: application,
       })),
     ),
   );
-  const tests = treatmentsIn(plan.treatments).flatMap(({ kind, testOn }): TestAgain[] =>
-    testOn ? [{ key: `${areaId}/test-${kind}`, areaId, kind: 'test', date: testOn }] : [],
-  );
-  return [...putOn, ...tests].sort((a, b) =>
+  const works = plan.works.map((work): WorkDone => ({
+    key: work.key,
+    areaId,
+    kind: 'work',
+    date: work.date,
+    work,
+    placing: work,
+  }));
+  return [...putOn, ...works, ...testsOf(plan)].sort((a, b) =>
     a.date === b.date ? (a.key < b.key ? -1 : 1) : a.date < b.date ? -1 : 1,
   );
 }
 
+/** Whether an entry only goes on if a test still says so. */
+export function isConditional(entry: CalendarEntry): boolean {
+  return 'application' in entry && entry.application.state === 'conditional';
+}
+
 /** Whether a day was set by hand. */
-export function isPinned({ because }: Pick<Application, 'because'>): boolean {
-  return because.some(({ kind }) => kind === 'pinned');
+export function isPinned({ placing }: CalendarEntry): boolean {
+  return !!placing && placing.because.some(({ kind }) => kind === 'pinned');
 }
 
 type Rules = readonly LocalRule[];
@@ -83,19 +133,61 @@ export function ruleName(rules: Rules, id: string): Msg {
   return rule.name === '' ? msg(`rule.${rule.kind}`) : msg('ruled.named', { name: rule.name });
 }
 
-/** Why an application lies on its day, a sentence each. */
-export function reasonsFor({ stage, because, within }: Application, rules: Rules): Msg[] {
-  const meant =
-    stage && within.slot
+/** Why an entry lies on its day: a sentence, and the day of the climate that it rests on, whose sum can be opened. */
+export interface Reason {
+  readonly says: Msg;
+  readonly day?: WorkingId;
+}
+
+function originReason(origin: Origin): Msg {
+  switch (origin.kind) {
+    case 'climate': {
+      const { anchor, weeks, end } = origin.moment;
+      return msg('origin.climate', {
+        anchor: msg(`anchor.${anchor}`),
+        weeks: Math.abs(weeks),
+        way: weeks < 0 ? 'before' : 'after',
+        end: end ? 'yes' : 'no',
+      });
+    }
+    case 'planted':
+      return msg('origin.planted', {
+        days: Math.abs(origin.days),
+        way: origin.days < 0 ? 'before' : 'after',
+        date: { date: origin.on },
+      });
+    case 'printed':
+      return msg('origin.printed');
+  }
+}
+
+/** Why an entry lies on its day, one after another. */
+export function reasonsFor(
+  { stage, origin, because, within }: Placing,
+  { moments, allowed: { rules } }: Pick<AreaPlan, 'moments' | 'allowed'>,
+): Reason[] {
+  const { slot } = within;
+  const withDay = (says: Msg, moment: ClimateMoment | undefined): Reason => {
+    const figure = moment && own(moments, momentKey(moment));
+    return figure ? { says, day: figure.id } : { says };
+  };
+  const meant: Reason[] =
+    stage && slot
       ? [
-          msg('because.stage', {
-            stage: msg(`stage.${stage}`),
-            from: { date: within.slot.from },
-            to: { date: within.slot.to },
-          }),
+          {
+            says: msg('because.stage', {
+              stage: msg(`stage.${stage}`),
+              from: { date: slot.from },
+              to: { date: slot.to },
+            }),
+          },
         ]
       : [];
-  return [...meant, ...because.map((each) => reasonOf(each, rules))];
+  return [
+    ...meant,
+    ...(origin ? [withDay(originReason(origin), momentOfOrigin(origin))] : []),
+    ...because.map((each) => withDay(reasonOf(each, rules), momentOfReason(each))),
+  ];
 }
 
 function reasonOf(because: Because, rules: Rules): Msg {

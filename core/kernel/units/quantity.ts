@@ -45,7 +45,9 @@ export type Unit =
   | 'doses'
   | 'months'
   | 'years'
-  | 'days';
+  | 'days'
+  | 'day'
+  | 'degF';
 
 /**
  * What a Quantity is of, wherever two things in the same unit can be confused: an element and its
@@ -102,6 +104,7 @@ export type Substance =
   | 'filler'
   | 'class'
   | 'time'
+  | 'air'
   | 'count';
 
 /** Elements that a soil test finds, in ppm of the element; never an oxide or an ion. */

@@ -7,9 +7,24 @@ import type { ClimateCard } from '../../catalog/climate/card';
 import { dayNumber, fallsThrough, risesThrough, SOIL_ABOVE_AIR, YEAR } from './curve';
 
 /** Days of the year from one to another; the second may lie over the turn of the year. */
-export interface YearWindow {
-  readonly from: number;
-  readonly to: number;
+export interface YearWindow<D = number> {
+  readonly from: D;
+  readonly to: D;
+}
+
+/** What the rule of an anchor is written in: it comes to a number where only the day is wanted, to a figure with its sum where that is opened. */
+export interface Reckoner<D> {
+  /** The day on which mean air rises, or falls, through so many °F. */
+  readonly rises: (degrees: number) => D | undefined;
+  readonly falls: (degrees: number) => D | undefined;
+  readonly isAlwaysOver: (degrees: number) => boolean;
+  readonly frost: (which: 'last' | 'first') => D | undefined;
+  /** A day of the calendar, `MM-DD`. */
+  readonly printed: (monthDay: string) => D;
+  readonly plus: (day: D, days: number) => D;
+  readonly earlier: (a: D, b: D) => D;
+  readonly later: (a: D, b: D) => D;
+  readonly value: (day: D) => number;
 }
 
 const WEEK = 7;
@@ -23,6 +38,8 @@ const LATE_AUTUMN = { from: 50, to: 40 };
 const FREEZE = 32;
 /** Nothing soluble goes on so shortly before the ground freezes, days. */
 const BEFORE_FREEZE = 14;
+/** Sulfur works in soil of so many °F and more. */
+const WARM_SOIL = 55;
 /** Warm-season grass grows from here up, °F soil, and is green after so many days. */
 const WARM_GROWTH = 65;
 const GREEN_AFTER = 14;
@@ -31,95 +48,103 @@ const WARM_LAST = 56;
 /** Nothing counts as early autumn before it, and as late autumn after it. */
 const [AUTUMN_NEVER_BEFORE, AUTUMN_NEVER_AFTER] = ['08-10', '12-15'];
 
-const on = (day: number | undefined): YearWindow | undefined =>
-  day === undefined ? undefined : { from: day, to: day };
+type Window<D> = YearWindow<D> | undefined;
+type Rule = <D>(of: Reckoner<D>) => Window<D>;
 
-function frostDay(card: ClimateCard, which: 'last' | 'first'): number | undefined {
-  return card.frost ? dayNumber(card.frost[which].mean) : undefined;
+function on<D>(day: D | undefined): Window<D> {
+  return day === undefined ? undefined : { from: day, to: day };
 }
 
 /** Mean last frost of spring. */
-function lastFrost(card: ClimateCard): YearWindow | undefined {
-  return on(frostDay(card, 'last'));
+function lastFrost<D>(of: Reckoner<D>): Window<D> {
+  return on(of.frost('last'));
 }
 
 /** Mean first frost of autumn. */
-function firstFrost(card: ClimateCard): YearWindow | undefined {
-  return on(frostDay(card, 'first'));
+function firstFrost<D>(of: Reckoner<D>): Window<D> {
+  return on(of.frost('first'));
 }
 
 /** Green-up of cool-season grass, and of what else wakes with it. */
-function greenUp(card: ClimateCard): YearWindow | undefined {
-  return on(risesThrough(card, GREEN_UP));
+function greenUp<D>(of: Reckoner<D>): Window<D> {
+  return on(of.rises(GREEN_UP));
 }
 
 /** The weeks in which cool-season grass is under heat. */
-function heat(card: ClimateCard): YearWindow | undefined {
-  const [from, to] = [risesThrough(card, HEAT), fallsThrough(card, HEAT)];
+function heat<D>(of: Reckoner<D>): Window<D> {
+  const [from, to] = [of.rises(HEAT), of.falls(HEAT)];
   return from !== undefined && to !== undefined ? { from, to } : undefined;
 }
 
 /** Late spring: five to seven weeks after green-up, and three before the heat. */
-function lateSpring(card: ClimateCard): YearWindow | undefined {
-  const up = greenUp(card);
-  if (!up) return undefined;
-  const hot = heat(card);
-  const end = hot ? hot.from - 3 * WEEK : Infinity;
-  const from = up.from + 5 * WEEK;
-  return from <= end ? { from, to: Math.min(up.from + 7 * WEEK, end) } : undefined;
+function lateSpring<D>(of: Reckoner<D>): Window<D> {
+  const up = of.rises(GREEN_UP);
+  if (up === undefined) return undefined;
+  const hot = of.rises(HEAT);
+  const from = of.plus(up, 5 * WEEK);
+  const to = of.plus(up, 7 * WEEK);
+  if (hot === undefined) return { from, to };
+  const end = of.plus(hot, -3 * WEEK);
+  return of.value(from) <= of.value(end) ? { from, to: of.earlier(to, end) } : undefined;
 }
 
 /** Early autumn: when the heat gives way, for four weeks; in September where there is none. */
-function earlyAutumn(card: ClimateCard): YearWindow | undefined {
-  const hot = heat(card);
-  if (!hot) {
-    const from = dayNumber('09-01');
-    return { from, to: from + 4 * WEEK };
+function earlyAutumn<D>(of: Reckoner<D>): Window<D> {
+  const end = of.falls(HEAT);
+  if (of.rises(HEAT) === undefined || end === undefined) {
+    const from = of.printed('09-01');
+    return { from, to: of.plus(from, 4 * WEEK) };
   }
-  const from = Math.max(fallsThrough(card, AUTUMN_FROM) ?? hot.to, dayNumber(AUTUMN_NEVER_BEFORE));
-  return { from, to: Math.max(from, hot.to + 4 * WEEK) };
+  const from = of.later(of.falls(AUTUMN_FROM) ?? end, of.printed(AUTUMN_NEVER_BEFORE));
+  return { from, to: of.later(of.plus(end, 4 * WEEK), from) };
 }
 
 /** Late autumn: the top has stopped, the leaves are green, the ground is not frozen. */
-function lateAutumn(card: ClimateCard): YearWindow | undefined {
-  const from = fallsThrough(card, LATE_AUTUMN.from);
-  if (from === undefined || risesThrough(card, GREEN_UP) === undefined) return undefined;
-  const cold = fallsThrough(card, LATE_AUTUMN.to) ?? Infinity;
-  const frozen = fallsThrough(card, FREEZE);
-  // Where it freezes only after New Year that sets no end to autumn.
-  const end = frozen !== undefined && frozen > from ? frozen - BEFORE_FREEZE : Infinity;
-  const to = Math.min(cold > from ? cold : Infinity, end, dayNumber(AUTUMN_NEVER_AFTER));
-  return to >= from ? { from, to } : undefined;
+function lateAutumn<D>(of: Reckoner<D>): Window<D> {
+  const from = of.falls(LATE_AUTUMN.from);
+  if (from === undefined || of.rises(GREEN_UP) === undefined) return undefined;
+  // What comes only after New Year sets no end to autumn.
+  const thisYear = (day: D | undefined): readonly D[] =>
+    day !== undefined && of.value(day) > of.value(from) ? [day] : [];
+  const to = [
+    ...thisYear(of.falls(LATE_AUTUMN.to)),
+    ...thisYear(of.falls(FREEZE)).map((day) => of.plus(day, -BEFORE_FREEZE)),
+  ].reduce((a, b) => of.earlier(a, b), of.printed(AUTUMN_NEVER_AFTER));
+  return of.value(to) >= of.value(from) ? { from, to } : undefined;
 }
 
 /** Warm-season grass is fully green: soil at 65 °F for two weeks, and the mean last frost is over. */
-function warmGreen(card: ClimateCard): YearWindow | undefined {
-  const warm = risesThrough(card, WARM_GROWTH - SOIL_ABOVE_AIR);
+function warmGreen<D>(of: Reckoner<D>): Window<D> {
+  const warm = of.rises(WARM_GROWTH - SOIL_ABOVE_AIR);
   if (warm === undefined) return undefined;
-  return on(Math.max(warm + GREEN_AFTER, frostDay(card, 'last') ?? 0));
+  const green = of.plus(warm, GREEN_AFTER);
+  const frost = of.frost('last');
+  return on(frost === undefined ? green : of.later(green, frost));
 }
 
 /** The last day for nitrogen on warm-season grass: eight weeks before the mean first frost. */
-function warmLast(card: ClimateCard): YearWindow | undefined {
-  const frost = frostDay(card, 'first');
-  return on(frost === undefined ? dayNumber('10-01') : frost - WARM_LAST);
+function warmLast<D>(of: Reckoner<D>): Window<D> {
+  const frost = of.frost('first');
+  return on(frost === undefined ? of.printed('10-01') : of.plus(frost, -WARM_LAST));
+}
+
+/** The end of a window that may lie over the turn of the year. */
+function overNewYear<D>(of: Reckoner<D>, from: D, to: D): YearWindow<D> {
+  return { from, to: of.value(to) < of.value(from) ? of.plus(to, YEAR) : to };
 }
 
 /** The weeks in which soil is at 55 °F and more, so that sulfur works. */
-function warmSoil(card: ClimateCard): YearWindow | undefined {
-  const air = 55 - SOIL_ABOVE_AIR;
-  const [from, to] = [risesThrough(card, air), fallsThrough(card, air)];
-  if (from === undefined || to === undefined) {
-    return Math.min(...card.air) >= air ? { from: 1, to: YEAR } : undefined;
-  }
-  return { from, to: to < from ? to + YEAR : to };
+function warmSoil<D>(of: Reckoner<D>): Window<D> {
+  const air = WARM_SOIL - SOIL_ABOVE_AIR;
+  const [from, to] = [of.rises(air), of.falls(air)];
+  if (from !== undefined && to !== undefined) return overNewYear(of, from, to);
+  return of.isAlwaysOver(air) ? { from: of.printed('01-01'), to: of.printed('12-31') } : undefined;
 }
 
 /** The weeks in which ground is frozen; they may lie over the turn of the year. */
-function frozen(card: ClimateCard): YearWindow | undefined {
-  const [from, to] = [fallsThrough(card, FREEZE), risesThrough(card, FREEZE)];
-  if (from === undefined || to === undefined) return undefined;
-  return { from, to: to < from ? to + YEAR : to };
+function frozen<D>(of: Reckoner<D>): Window<D> {
+  const [from, to] = [of.falls(FREEZE), of.rises(FREEZE)];
+  return from === undefined || to === undefined ? undefined : overNewYear(of, from, to);
 }
 
 /** Every anchor with its rule. */
@@ -135,7 +160,32 @@ const RULES = {
   'warm-last': warmLast,
   'warm-soil': warmSoil,
   frozen,
-} as const satisfies Record<AnchorId, (card: ClimateCard) => YearWindow | undefined>;
+} as const satisfies Record<AnchorId, Rule>;
+
+/** Days as plain numbers of the year. */
+function numbersOf(card: ClimateCard): Reckoner<number> {
+  return {
+    rises: (degrees) => risesThrough(card, degrees),
+    falls: (degrees) => fallsThrough(card, degrees),
+    isAlwaysOver: (degrees) => Math.min(...card.air) >= degrees,
+    frost: (which) => (card.frost ? dayNumber(card.frost[which].mean) : undefined),
+    printed: dayNumber,
+    plus: (day, days) => day + days,
+    earlier: Math.min,
+    later: Math.max,
+    value: (day) => day,
+  };
+}
+
+/** When an anchor lies, as a reckoner of that climate has it: by its rule, or as it is printed there. */
+export function windowOf<D>(
+  of: Reckoner<D>,
+  { printed }: ClimateCard,
+  anchor: AnchorId,
+): YearWindow<D> | undefined {
+  const there = printed?.[anchor];
+  return there ? { from: of.printed(there.from), to: of.printed(there.to) } : RULES[anchor](of);
+}
 
 type Told = Map<AnchorId, YearWindow | undefined>;
 
@@ -154,10 +204,7 @@ function toldOf(card: ClimateCard): Told {
 export function anchorIn(card: ClimateCard, anchor: AnchorId): YearWindow | undefined {
   const told = toldOf(card);
   if (told.has(anchor)) return told.get(anchor);
-  const printed = card.printed?.[anchor];
-  const window = printed
-    ? { from: dayNumber(printed.from), to: dayNumber(printed.to) }
-    : RULES[anchor](card);
+  const window = windowOf(numbersOf(card), card, anchor);
   told.set(anchor, window);
   return window;
 }

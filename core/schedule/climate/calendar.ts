@@ -2,11 +2,26 @@ import type { ClimateCard } from '../../catalog/climate/card';
 import type { Moment, Programme, ProgrammeEvent } from '../../catalog/programmes/programme';
 import { addDays, type IsoDate } from '../../kernel/typed/date';
 import { anchorIn } from './anchors';
+import type { ClimateMoment } from './dayFigures';
 import { fallsThrough, monthDay, YEAR } from './curve';
 
-/** An event of a programme with the days of the coming year on which it may be. */
-export interface DatedEvent {
-  readonly event: ProgrammeEvent;
+/** What the days of an event are counted from: a moment of the climate, a planting, or a day that is printed. */
+export type Origin =
+  | { readonly kind: 'climate'; readonly moment: ClimateMoment }
+  | {
+      readonly kind: 'planted';
+      readonly days: number;
+      readonly on: IsoDate;
+    }
+  | { readonly kind: 'printed' };
+
+/** What of a year has its days: something put on, or work. */
+export type Happening = Pick<ProgrammeEvent, 'from' | 'to' | 'stop' | 'notInHeat'>;
+
+/** What happens in a year, with the days of the coming one on which it may be. */
+export interface DatedEvent<Event extends Happening = ProgrammeEvent> {
+  readonly origin: Origin;
+  readonly event: Event;
   readonly from: IsoDate;
   readonly to: IsoDate;
   /** The last day for nitrogen, if there is one. */
@@ -44,7 +59,7 @@ function dayOf(
 /** When what is planted anew each time was planted, or is going to be. */
 function plantingDay(
   card: ClimateCard,
-  { planting }: Programme,
+  planting: Programme['planting'],
   planFrom: IsoDate,
   typed: IsoDate | undefined,
 ): IsoDate | undefined {
@@ -65,6 +80,12 @@ function plantingDay(
 /** What waited for the end of the heat has so many days. */
 const WAITED_DAYS = 14;
 
+function originOf(moment: Moment, plantedOn: IsoDate | undefined): Origin {
+  if ('anchor' in moment) return { kind: 'climate', moment };
+  if ('day' in moment || !plantedOn) return { kind: 'printed' };
+  return { kind: 'planted', days: moment.planted, on: plantedOn };
+}
+
 /** The day itself, or the first one after the heat where it lies in it. */
 function afterHeat(card: ClimateCard, date: IsoDate): IsoDate {
   const heat = anchorIn(card, 'heat');
@@ -74,21 +95,27 @@ function afterHeat(card: ClimateCard, date: IsoDate): IsoDate {
   return date >= from && date < to ? to : date;
 }
 
+/** What happens in a year, and when is planted what it goes by. */
+interface Coming<Event extends Happening> {
+  readonly events: readonly Event[];
+  readonly planting?: Programme['planting'];
+}
+
 /**
  * The events of the twelve months from a day on, in order: each with the days on which it may be, none of them before
  * that day. What goes by a planting is there once, and not where its days are over.
  */
-export function comingEvents(
+export function comingEvents<Event extends Happening>(
   card: ClimateCard,
-  programme: Programme,
+  { events, planting }: Coming<Event>,
   planFrom: IsoDate,
   typedPlanting: IsoDate | undefined,
-): DatedEvent[] {
-  const plantedOn = plantingDay(card, programme, planFrom, typedPlanting);
+): DatedEvent<Event>[] {
+  const plantedOn = plantingDay(card, planting, planFrom, typedPlanting);
   const thisYear = Number(planFrom.slice(0, 4));
   const end = addDays(planFrom, YEAR);
-  return programme.events
-    .flatMap((event): DatedEvent[] => {
+  return events
+    .flatMap((event): DatedEvent<Event>[] => {
       for (const year of [thisYear - 1, thisYear, thisYear + 1]) {
         const from = dayOf(card, event.from, year, plantedOn);
         const to = dayOf(card, event.to, year, plantedOn);
@@ -99,7 +126,8 @@ export function comingEvents(
         const start = cool > begin ? cool : begin;
         if (stop && stop < start) continue;
         const last = start > to ? addDays(start, WAITED_DAYS) : to;
-        return [{ event, from: start, to: stop && stop < last ? stop : last, stop }];
+        const origin = originOf(event.from, plantedOn);
+        return [{ event, origin, from: start, to: stop && stop < last ? stop : last, stop }];
       }
       return [];
     })

@@ -1,8 +1,10 @@
 import type { ClimateCard } from '../../catalog/climate/card';
+import { dayThrough, YEAR } from '../../equations/climate/dayThrough';
 
 /** Days of the months of a common year; climates know no leap days. */
 const MONTH_DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const;
-export const YEAR = 365;
+
+export { YEAR };
 
 /** The day of the year on which each month is half over, from 1. */
 const MIDDLES: readonly number[] = MONTH_DAYS.map(
@@ -10,55 +12,60 @@ const MIDDLES: readonly number[] = MONTH_DAYS.map(
 );
 
 /**
- * Mean air temperature on a day of the year, °F: monthly means stand in the middle of their month, with straight lines
- * between them.
+ * Between which two months mean air comes to a temperature, by index, and where on the calendar they lie: monthly means
+ * stand in the middle of their month, with straight lines between them.
  */
-export function airOn({ air }: Pick<ClimateCard, 'air'>, day: number): number {
-  const at = ((((day - 1) % YEAR) + YEAR) % YEAR) + 1;
-  const after = MIDDLES.findIndex((middle) => middle > at);
-  const next = after < 0 ? 0 : after;
-  const before = (next + 11) % 12;
-  const [left = 0, right = 0] = [MIDDLES[before], MIDDLES[next]];
-  const span = (right - left + YEAR) % YEAR;
-  const way = ((at - left + YEAR) % YEAR) / span;
-  const [low = NaN, high = NaN] = [air[before], air[next]];
-  return low + way * (high - low);
+export interface Crossing {
+  readonly before: number;
+  readonly after: number;
+  /** The middle of the earlier month, day of the year. */
+  readonly from: number;
+  /** Days from there to the middle of the later one. */
+  readonly span: number;
 }
 
-/** The coldest and the warmest day of a climate. */
-function ends(card: Pick<ClimateCard, 'air'>): {
-  readonly coldest: number;
-  readonly warmest: number;
-} {
-  const { air } = card;
-  const of = (mean: number): number => Math.round(MIDDLES[air.indexOf(mean)] ?? 1);
-  return { coldest: of(Math.min(...air)), warmest: of(Math.max(...air)) };
-}
-
-function crossing(
-  card: Pick<ClimateCard, 'air'>,
-  from: number,
-  to: number,
-  crossed: (air: number) => boolean,
-): number | undefined {
-  const last = to > from ? to : to + YEAR;
-  if (crossed(airOn(card, from))) return undefined;
-  for (let day = from + 1; day <= last; day += 1) {
-    if (crossed(airOn(card, day))) return ((day - 1) % YEAR) + 1;
+/**
+ * Where mean air comes to a temperature: rising from the coldest month to the warmest, or falling back.
+ * @returns nothing where it is never on the one side of it, or never on the other
+ */
+export function crossingOf(
+  { air }: Pick<ClimateCard, 'air'>,
+  degrees: number,
+  way: 'rising' | 'falling',
+): Crossing | undefined {
+  const sign = way === 'rising' ? 1 : -1;
+  const [coldest, warmest] = [air.indexOf(Math.min(...air)), air.indexOf(Math.max(...air))];
+  const [first, last] = way === 'rising' ? [coldest, warmest] : [warmest, coldest];
+  const isThere = (month: number): boolean => sign * ((air[month] ?? NaN) - degrees) >= 0;
+  if (isThere(first)) return undefined;
+  for (let before = first; before !== last; before = (before + 1) % 12) {
+    const after = (before + 1) % 12;
+    if (!isThere(after)) continue;
+    const [from = NaN, to = NaN] = [MIDDLES[before], MIDDLES[after]];
+    return { before, after, from, span: (to - from + YEAR) % YEAR };
   }
   return undefined;
 }
 
+function through(
+  card: Pick<ClimateCard, 'air'>,
+  degrees: number,
+  way: 'rising' | 'falling',
+): number | undefined {
+  const found = crossingOf(card, degrees, way);
+  if (!found) return undefined;
+  const { before, after, from, span } = found;
+  return dayThrough(degrees, card.air[before] ?? NaN, card.air[after] ?? NaN, from, span);
+}
+
 /** The day on which mean air rises through a temperature; nothing where it is never below, or never above. */
 export function risesThrough(card: Pick<ClimateCard, 'air'>, degrees: number): number | undefined {
-  const { coldest, warmest } = ends(card);
-  return crossing(card, coldest, warmest, (air) => air >= degrees);
+  return through(card, degrees, 'rising');
 }
 
 /** The day on which mean air falls through a temperature; nothing where it is never above, or never below. */
 export function fallsThrough(card: Pick<ClimateCard, 'air'>, degrees: number): number | undefined {
-  const { coldest, warmest } = ends(card);
-  return crossing(card, warmest, coldest, (air) => air <= degrees);
+  return through(card, degrees, 'falling');
 }
 
 /** Soil at 4 in. on open or mown ground is so much warmer than the air, °F; within a week either way. */

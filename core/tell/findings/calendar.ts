@@ -19,12 +19,16 @@ export function calendarFindings(finder: Finder, { plan }: FindInput): void {
     finder.find('calendar', 'note', 'notPlaced', params, [set.total], { subject: material.id });
   }
   for (const entry of calendarOf(plan)) {
-    if (entry.kind === 'test' || !isPinned(entry.application)) continue;
-    const breaches = breachesOf(entry.application.within, entry.date);
+    const { placing } = entry;
+    if (!placing || !isPinned(entry)) continue;
+    const breaches = breachesOf(placing.within, entry.date);
     const [gravest] = breaches;
     if (!gravest) continue;
     const params = {
-      material: msg(`material.${entry.materialId}`),
+      material:
+        entry.kind === 'work'
+          ? msg(`work.${entry.work.work}`)
+          : msg(`material.${entry.materialId}`),
       date: { date: entry.date },
       why: breachText(gravest, rules),
     };

@@ -10,7 +10,12 @@ import {
 import { SPLIT_BELOW_CEC } from '../../tables/soil/exchange';
 import { addDays, parseDate, type IsoDate } from '../../kernel/typed/date';
 import { msg } from '../../kernel/messages/msg';
-import { comingEvents, isSevere, type DatedEvent } from '../../schedule/climate/calendar';
+import {
+  comingEvents,
+  isSevere,
+  type DatedEvent,
+  type Origin,
+} from '../../schedule/climate/calendar';
 import type { Slot } from '../../schedule/constraints';
 import type { DosePart } from '../../schedule/dosing/doses';
 import type { NeedInput } from './needInput';
@@ -20,6 +25,7 @@ import type { Role } from './products';
 /** A part of a product's year: its share, what the plant is at then, and the days on which it may go on. */
 export interface YearPart extends Omit<DosePart, 'cap'> {
   readonly stage: StageId;
+  readonly origin: Origin;
   readonly slot: Slot;
 }
 
@@ -143,10 +149,11 @@ export function yearParts(
   if (!events) return undefined;
   const nutrient = NUTRIENT[role];
   const isAnnual = events.some(({ event }) => 'planted' in event.from);
-  const all = events.map(({ event, from: first, to, stop }): YearPart => ({
+  const all = events.map(({ event, origin, from: first, to, stop }): YearPart => ({
     share: event[nutrient] ?? 0,
     label: msg(`stage.${event.stage}`),
     stage: event.stage,
+    origin,
     slot: {
       from: isOrganicOnly(input) ? earlier(first, from) : first,
       to,

@@ -1,5 +1,4 @@
 import type { Application } from '../shared/treated';
-import type { StageId } from '../../catalog/programmes/programme';
 import { SPACING_DAYS } from '../../tables/fertilizer/spacing';
 import { LIME_FROM_NITROGEN_DAYS } from '../../tables/lime/timing';
 import type { Fertilizer } from '../../catalog/materials/types';
@@ -20,8 +19,8 @@ import { cappedIn } from './caps';
 /** A product of the plan but for its days, and what it asks of the scheduler for them. */
 export interface UndatedProduct extends Omit<FertilizerProduct, 'applications'> {
   readonly request: DateRequest;
-  /** What the plant is at with each application, by its programme. */
-  readonly stages: readonly StageId[];
+  /** What the plant is at with each application, by its programme, and what that is counted from. */
+  readonly moments: readonly Pick<YearPart, 'stage' | 'origin'>[];
 }
 
 /** Days from one application to the next within a plant's year. */
@@ -102,15 +101,14 @@ export function requestFor(
 
 /** A product with its applications on the days that the scheduler gave. */
 export function onDates(
-  { request, stages, ...product }: UndatedProduct,
+  { request, moments, ...product }: UndatedProduct,
   datesOf: DatesOf,
 ): FertilizerProduct {
   const applications = datesOf(request.id).flatMap((dated, index): Application[] => {
     const amount = product.set.doses[index];
     const key = `${request.id}/${index + 1}`;
-    const stage = stages[index];
     if (!amount || !dated) return [];
-    return [{ key, state: 'firm', amount, ...(stage ? { stage } : {}), ...dated }];
+    return [{ key, state: 'firm', amount, ...moments[index], ...dated }];
   });
   return { ...product, applications };
 }

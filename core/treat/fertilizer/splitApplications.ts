@@ -99,7 +99,7 @@ function splitPart(
   const mine = cappedIn(part.material, input);
   const brought = before
     .filter(({ material }) => [...cappedIn(material, input)].some((each) => mine.has(each)))
-    .flatMap(({ stages }) => stages);
+    .flatMap(({ moments }) => moments.map(({ stage }) => stage));
   const parts = yearParts(input, part.role, {
     from: earliest,
     brought: new Set(brought),
@@ -118,6 +118,10 @@ function splitPart(
   });
   const { set, partOf } = splitByShares(ctx, prefix, part.rate, capped, extent, dealing);
   return { set, parts: partOf.flatMap((at) => parts[at] ?? []) };
+}
+
+function momentsOf(parts: readonly YearPart[] = []): UndatedProduct['moments'] {
+  return parts.map(({ stage, origin }) => ({ stage, origin }));
 }
 
 /** The products of a plan in bags and in applications, one after another. */
@@ -141,7 +145,7 @@ export function splitProducts(
       rate,
       set,
       request: requestFor(ctx, input, part, dealt, needs.earliest, split),
-      stages: (dealt.parts ?? []).map(({ stage }) => stage),
+      moments: momentsOf(dealt.parts),
       bag: dealing.bag,
       bags: bagsFor(ctx, `${prefix}/bags`, set.total, dealing.bag),
       reach: reachOf(ctx, prefix, dealing.bag, rate),
@@ -203,7 +207,7 @@ export function sideDressing(
     rate,
     set,
     request: requestFor(ctx, input, { role: 'row', material }, { set, parts }, earliest, []),
-    stages: (parts ?? []).map(({ stage }) => stage),
+    moments: momentsOf(parts),
     bag: dealing.bag,
     bags: bagsFor(ctx, `${prefix}/bags`, total, dealing.bag),
     reach: undefined,

@@ -6,6 +6,7 @@ import type { Quantity } from '../../kernel/units/quantity';
 import type { Figure } from '../../kernel/working/working';
 import type { DoseRate, DoseSet } from '../../schedule/dosing/doses';
 import type { Constraints } from '../../schedule/constraints';
+import type { Origin } from '../../schedule/climate/calendar';
 import type { Because } from '../../schedule/dates';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
 
@@ -16,6 +17,8 @@ export interface Application {
   readonly state: 'firm' | 'conditional';
   /** What the plant is at then, where its programme says; the day then stands for its week. */
   readonly stage?: StageId;
+  /** What the days of that stage are counted from. */
+  readonly origin?: Origin;
   readonly amount: DoseSet['doses'][number];
   /** Why it lies on this day, and all that binds it. */
   readonly because: readonly Because[];

@@ -2,9 +2,14 @@
 
 import { useMemo, useState, type ReactNode } from 'react';
 import { pinKey } from '../../../core/casefile/parts/pin';
-import { parseDate } from '../../../core/kernel/typed/date';
+import { parseDate, type IsoDate } from '../../../core/kernel/typed/date';
 import { breachesOf } from '../../../core/schedule/constraints';
-import { calendarOf, isForbidden, type CalendarEntry } from '../../../core/tell/calendar';
+import {
+  calendarOf,
+  isConditional,
+  isForbidden,
+  type CalendarEntry,
+} from '../../../core/tell/calendar';
 import type { AreaPlan } from '../../../core/area/areaPlan';
 import type { Json } from '../../../store/patch';
 import { areaName } from '../../format/areaName';
@@ -24,6 +29,13 @@ import { CaseRules } from './CaseRules';
 import { spanOf } from './span';
 import { Months, YearStrip, type Handling, type Moving } from './YearStrip';
 
+/** What setting a day by hand writes down: a pin, or of a planting the day on which it is planted. */
+function setOn(entry: CalendarEntry, date: IsoDate): { path: string; value: Json } {
+  return entry.kind === 'work' && entry.work.isPlanting
+    ? { path: `areas/${entry.areaId}/plantedOn`, value: date }
+    : { path: `pins/${pinKey(entry.key)}`, value: { on: date } };
+}
+
 interface Placed {
   readonly entry: CalendarEntry;
   readonly plan: AreaPlan;
@@ -31,13 +43,13 @@ interface Placed {
 
 /** What the shapes and shades of the strips stand for. */
 function Legend(): ReactNode {
-  const kinds = ['lime', 'sulfur', 'nitrogen', 'phosphate', 'potash', 'test'] as const;
+  const kinds = ['lime', 'sulfur', 'nitrogen', 'phosphate', 'potash', 'work', 'test'] as const;
   return (
     <ul className="mb-2 flex flex-wrap gap-x-5 gap-y-1 text-small text-ink-2">
       {kinds.map((kind) => (
         <li key={kind} className="flex items-center gap-1.5">
           <EntryMark kind={kind} hollow={false} />
-          {text(`entry.${kind}`)}
+          {text(`kind.${kind}`)}
         </li>
       ))}
       <li className="flex items-center gap-1.5">
@@ -78,19 +90,16 @@ function ByDate({
             <tr className="border-b border-rule-2">
               <Cell>
                 {whenOf(entry)}
-                {entry.kind !== 'test' && entry.application.stage && (
+                {entry.placing?.stage && (
                   <span className="block text-small text-ink-2">
-                    {text(`stage.${entry.application.stage}`)}
+                    {text(`stage.${entry.placing.stage}`)}
                   </span>
                 )}
               </Cell>
               <Cell>{areaName(plan)}</Cell>
               <Cell>
                 <span className="flex items-center gap-2">
-                  <EntryMark
-                    kind={entry.kind}
-                    hollow={entry.kind !== 'test' && entry.application.state === 'conditional'}
-                  />
+                  <EntryMark kind={entry.kind} hollow={isConditional(entry)} />
                   {entryName(entry)}
                 </span>
               </Cell>
@@ -128,12 +137,11 @@ export function CalendarStep(): ReactNode {
     choose: ({ key }) => setChosen(key),
     move: setMoving,
     drop: (entry, date) => {
-      if (entry.kind === 'test') return;
+      if (!entry.placing) return;
       setMoving(undefined);
       // What a local rule forbids stays where it was: the sentence has said so.
-      if (isForbidden(breachesOf(entry.application.within, date))) return;
-      const edit = { path: `pins/${pinKey(entry.key)}`, value: { on: date } };
-      session.edit([edit], `pin:${entry.key}:${date}`);
+      if (isForbidden(breachesOf(entry.placing.within, date))) return;
+      session.edit([setOn(entry, date)], `pin:${entry.key}:${date}`);
     },
   };
   const save = (areaId?: string): void => {

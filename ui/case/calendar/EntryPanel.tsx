@@ -22,7 +22,7 @@ import { Openable } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
 import { TextField } from '../fields/Fields';
 import { amountId, entryName, whenOf } from './entryWords';
-import type { Place } from '../context/places';
+import { textPlace, type Place } from '../context/places';
 import type { Moving } from './YearStrip';
 
 /** The place of a day that is set by hand: an empty one sets it free. */
@@ -52,13 +52,20 @@ export function EntryPanel({ entry, plan, moving }: EntryPanelProps): ReactNode 
   const { session, state } = useCase();
   const { rules } = plan.allowed;
   const id = amountId(entry);
-  const held = entry.kind === 'test';
+  const { placing } = entry;
+  const isPlanting = entry.kind === 'work' && entry.work.isPlanting;
+  const planted = `areas/${entry.areaId}/plantedOn`;
+  const isSet = isPlanting ? plan.area.plantedOn !== '' : isPinned(entry);
   const date = moving?.key === entry.key ? moving.date : undefined;
-  const breaches = held || !date ? [] : breachesOf(entry.application.within, date);
+  const breaches = !placing || !date ? [] : breachesOf(placing.within, date);
   const forbidden = isForbidden(breaches);
-  const reasons = held ? [] : reasonsFor(entry.application, rules);
-  const free = (): void =>
-    session.edit([{ path: `pins/${pinKey(entry.key)}`, value: undefined }], `free:${entry.key}`);
+  const reasons = placing ? reasonsFor(placing, plan) : [];
+  const free = (): void => {
+    const edit = isPlanting
+      ? { path: planted, value: '' }
+      : { path: `pins/${pinKey(entry.key)}`, value: undefined };
+    session.edit([edit], `free:${entry.key}`);
+  };
   return (
     <div className="mt-3 grid gap-x-8 gap-y-3 border-t-3 border-spruce bg-paper px-4 py-3 rail:grid-cols-[minmax(0,1fr)_auto]">
       <div className="min-w-0">
@@ -76,10 +83,14 @@ export function EntryPanel({ entry, plan, moving }: EntryPanelProps): ReactNode 
           </p>
         </Openable>
         <ul className="mt-1.5 text-ink-2">
-          {held && <li>{text('calendar.testWhy')}</li>}
-          {!held && reasons.length === 0 && <li>{text('calendar.firstDay')}</li>}
-          {reasons.map((reason, at) => (
-            <li key={at}>{messageText(reason)}</li>
+          {entry.kind === 'test' && <li>{text(`calendar.testWhy.${entry.why}`)}</li>}
+          {placing && reasons.length === 0 && <li>{text('calendar.firstDay')}</li>}
+          {reasons.map(({ says, day }, at) => (
+            <li key={at}>
+              <Openable>
+                {messageText(says)} {day && <Figure id={day} />}
+              </Openable>
+            </li>
           ))}
         </ul>
         <div role="status" className="mt-2 min-h-5">
@@ -96,16 +107,16 @@ export function EntryPanel({ entry, plan, moving }: EntryPanelProps): ReactNode 
           )}
         </div>
       </div>
-      {!held && (
+      {placing && (
         <div className="flex items-start gap-3">
           <TextField
             label={text('calendar.setDay')}
-            place={pinPlace(state.doc.pins, entry)}
+            place={isPlanting ? textPlace(state.doc, planted) : pinPlace(state.doc.pins, entry)}
             width="date"
             usual={text('calendar.freeDay')}
             stop={false}
           />
-          {isPinned(entry.application) && (
+          {isSet && (
             <Button className="mt-4" onClick={free}>
               {text('calendar.free')}
             </Button>

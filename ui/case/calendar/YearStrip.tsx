@@ -6,7 +6,12 @@ import { addDays, type IsoDate } from '../../../core/kernel/typed/date';
 import { own } from '../../../core/kernel/typed/own';
 import { anchorIn } from '../../../core/schedule/climate/anchors';
 import { monthDay } from '../../../core/schedule/climate/curve';
-import { calendarOf, isPinned, type CalendarEntry } from '../../../core/tell/calendar';
+import {
+  calendarOf,
+  isConditional,
+  isPinned,
+  type CalendarEntry,
+} from '../../../core/tell/calendar';
 import { areaName } from '../../format/areaName';
 import { formatDate } from '../../format/date';
 import { text } from '../../format/text';
@@ -66,10 +71,9 @@ interface MarkProps {
 function Mark({ entry, span, lane, strip, handling }: MarkProps): ReactNode {
   const { chosen, moving, choose, move, drop } = handling;
   const dragged = useRef(false);
-  const held = entry.kind === 'test';
+  const held = !entry.placing;
   const date = moving?.key === entry.key ? moving.date : entry.date;
-  const conditional = !held && entry.application.state === 'conditional';
-  const pinned = !held && isPinned(entry.application);
+  const pinned = isPinned(entry);
   const at = (event: PointerEvent): IsoDate | undefined => {
     const box = strip();
     return box && dateAt(span, (event.clientX - box.left) / box.width);
@@ -125,7 +129,7 @@ function Mark({ entry, span, lane, strip, handling }: MarkProps): ReactNode {
       className={`absolute -ml-3 grid size-6 touch-none place-items-center rounded aria-pressed:bg-spruce-wash aria-pressed:outline-2 aria-pressed:outline-spruce ${held ? '' : 'cursor-grab'} ${moving?.key === entry.key ? 'z-10 cursor-grabbing' : ''}`}
       style={{ left: percent(placeOf(span, date)), top: `${lane * 1.625 + 0.25}rem` }}
     >
-      <EntryMark kind={entry.kind} hollow={conditional} />
+      <EntryMark kind={entry.kind} hollow={isConditional(entry)} />
       {pinned && (
         <span aria-hidden="true" className="absolute -bottom-0.5 h-0.5 w-3 rounded bg-madder" />
       )}

@@ -1,6 +1,6 @@
 import type { AreaPlan } from '../../../core/area/areaPlan';
 import { shownInHands } from '../../../core/schedule/dosing/inHands';
-import { isPinned, type CalendarEntry } from '../../../core/tell/calendar';
+import { isConditional, isPinned, type CalendarEntry } from '../../../core/tell/calendar';
 import type { Workings } from '../../../core/kernel/working/workings';
 import { areaName } from '../../format/areaName';
 import { formatDate } from '../../format/date';
@@ -9,19 +9,27 @@ import { text } from '../../format/text';
 
 /** The name of what lies on a day. */
 export function entryName(entry: CalendarEntry): string {
-  return entry.kind === 'test' ? text('entry.test') : text(`material.${entry.materialId}`);
+  switch (entry.kind) {
+    case 'test':
+      return text(`entry.test.${entry.why}`);
+    case 'work':
+      return text(`work.${entry.work.work}`);
+    default:
+      return text(`material.${entry.materialId}`);
+  }
 }
 
 /** The day of an entry, or its week where only a climate speaks. */
 export function whenOf(entry: CalendarEntry): string {
   const date = formatDate(entry.date);
-  const isWeek = entry.kind !== 'test' && entry.application.stage && !isPinned(entry.application);
+  const { placing } = entry;
+  const isWeek = placing && (placing.stage ?? placing.origin) && !isPinned(entry);
   return isWeek ? text('calendar.weekOf', { date }) : date;
 }
 
 /** The id of the figure that says how much goes on. */
 export function amountId(entry: CalendarEntry): string | undefined {
-  return entry.kind === 'test' ? undefined : shownInHands(entry.application.amount.hands).id;
+  return 'application' in entry ? shownInHands(entry.application.amount.hands).id : undefined;
 }
 
 /** What an entry says in a calendar of somebody's own: what, where, how much, and in what way it may be moved. */
@@ -36,15 +44,11 @@ export function entryNote(
   const amount = id
     ? messageText({ id: 'calendar.amount', params: { amount: { working: id } } }, workings)
     : '';
-  const stage =
-    entry.kind !== 'test' && entry.application.stage
-      ? text(`stage.${entry.application.stage}`)
-      : '';
-  const isConditional = entry.kind !== 'test' && entry.application.state === 'conditional';
+  const stage = entry.placing?.stage ? text(`stage.${entry.placing.stage}`) : '';
   const lines = [
     amount,
     stage && text('calendar.atStage', { stage }),
-    isConditional ? text('calendar.ifTested') : '',
+    isConditional(entry) ? text('calendar.ifTested') : '',
     text('calendar.code'),
   ];
   return {
