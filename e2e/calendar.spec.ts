@@ -139,5 +139,13 @@ test('grass from bare ground: starter at sowing, more after the third mowing', a
   await app.go('Calendar');
   const table = page.getByRole('table', { name: 'By date' });
   await expect(table.getByRole('row').nth(1)).toContainText('week of 25 Aug 2027at sowing');
-  await expect(table.getByRole('row').nth(2)).toContainText('after two or three mowings');
+  await expect(table.getByRole('row').nth(2)).toContainText('sow');
+  await expect(table.getByRole('row').nth(3)).toContainText('mow for the first time');
+  await expect(table.getByRole('row').nth(4)).toContainText('after two or three mowings');
+  // The sowing is set where the planting is: it is no day by hand of its own.
+  await table.getByRole('row').nth(2).getByRole('button', { name: 'Why this day?' }).click();
+  await app.type('Day set by you', '8 Sep 2027');
+  await expect(table.getByRole('row').nth(1)).toContainText('8 Sep 2027');
+  await app.go('Ground');
+  await expect(app.field('Planted or sown on')).toHaveValue('8 Sep 2027');
 });

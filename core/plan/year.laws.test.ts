@@ -5,6 +5,7 @@
 import { CLIMATE_CARDS, type ClimateCard } from '../catalog/climate/card';
 import { PLANTS } from '../catalog/plants/plants';
 import type { Application } from '../treat/shared/treated';
+import { treatmentsIn } from '../treat/treatments';
 import { lawnCase, type LawnInput } from '../../test/cases';
 import { planCase } from './plan';
 
@@ -220,4 +221,50 @@ test('a share of slow nitrogen leaves slow products only; a rule that forbids ev
   const never = ruled(card, '2027-09-01', { 'winter-stop': { from: '01-01', to: '12-31' } });
   expect(never.fedOn.filter(({ N, P2O5 }) => N + P2O5 > 0)).toEqual([]);
   expect(never.names).toContain('notPlaced');
+});
+
+const NEW_LAWNS = ['seed', 'sod', 'overseed', 'renovation'] as const;
+
+test.each(NEW_LAWNS)(
+  'a lawn by %s: the work follows on itself, never on frozen ground; what is worked in comes before the sowing',
+  (form) => {
+    const ORDER = ['kill', 'core', 'sow', 'sod', 'overseed', 'mow', 'weedKillers'];
+    for (const card of COOL) {
+      for (const start of STARTS) {
+        const file = lawnCase({
+          ...{ ph: '5.6', smp: '6.4', om: '3', cec: '12', p: { text: '8' }, k: { text: '60' } },
+          ...{ plant: 'tall-fescue', growing: { form }, planFrom: start },
+        });
+        const [area] = planCase({ ...file, climate: { ...file.climate, card: card.id } }).areas;
+        if (!area) throw new Error('no ground');
+        const { works, treatments } = area;
+        const days = works.map(({ work, date }) => [ORDER.indexOf(work), date] as const);
+        const inOrder = [...days].sort((a, b) => a[0] - b[0]).map(([, date]) => date);
+        expect([card.id, start, inOrder]).toEqual([card.id, start, [...inOrder].sort()]);
+        expect(works.filter(({ date }) => airOn(card, date) < 31)).toEqual([]);
+        const laid = works.find(({ isPlanting }) => isPlanting)?.date;
+        if (!laid) continue;
+        const starters = treatmentsIn(treatments).flatMap(({ products }) =>
+          products.flatMap(({ applications }) =>
+            applications.filter(({ stage }) => stage === 'atSowing' || stage === 'underSod'),
+          ),
+        );
+        const late = starters
+          .filter(({ date }) => date > laid)
+          .map(({ key, date }) => `${key} on ${date}`);
+        expect([card.id, start, laid, late]).toEqual([card.id, start, laid, []]);
+      }
+    }
+  },
+);
+
+test('a harvest, a last cutting and a renovation have their days in every climate with frost', () => {
+  for (const plant of ['asparagus', 'strawberry', 'blueberry', 'garlic']) {
+    for (const card of FROSTY) {
+      const file = lawnCase({ ph: '6.4', plant, planFrom: '2027-03-01' });
+      const [area] = planCase({ ...file, climate: { ...file.climate, card: card.id } }).areas;
+      const work = area?.works.filter(({ isPlanting }) => !isPlanting) ?? [];
+      expect([plant, card.id, work.length]).toEqual([plant, card.id, 1]);
+    }
+  }
 });

@@ -27,6 +27,8 @@ export interface Slot {
   readonly from: IsoDate;
   readonly to: IsoDate;
   readonly end?: IsoDate | undefined;
+  /** Days of each year that are closed to this one besides those that are closed to all. */
+  readonly closed?: readonly Closed[];
 }
 
 /** All that binds the day of one application, as plain data, so that a day can be judged before it is taken. */

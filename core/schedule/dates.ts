@@ -130,7 +130,10 @@ export function scheduleDates(bounds: Bounds): (Dated | undefined)[] {
         ? [{ days, from: others, what: 'fertilizer' as const }]
         : []),
     ];
-    const within: Constraints = { earliest, slot, seasons, apart, closed };
+    const within: Constraints = {
+      ...{ earliest, slot, seasons, apart },
+      closed: [...closed, ...(slot?.closed ?? [])],
+    };
     const place = (): Pick<Dated, 'date' | 'because'> | undefined => {
       if (pin) return { date: pin, because: [{ kind: 'pinned' }] };
       const from = slot?.from ?? earliest;

@@ -26,8 +26,11 @@ const COOL_SOD = { spring: at('green-up', 2), until: at('late-autumn') } as cons
 type Doses = readonly [Dose, ...Dose[]];
 
 const worked = { P2O5: 1, K2O: 1 } as const;
-const atSowing = { stage: 'atSowing', from: planted(-7), to: planted(7), ...worked } as const;
-const underSod = { stage: 'underSod', from: planted(-7), to: planted(0), ...worked } as const;
+const atSowing = { stage: 'atSowing', from: planted(0), to: planted(7), ...worked } as const;
+const underSod = {
+  ...({ stage: 'underSod', from: planted(-7), to: planted(0), stop: planted(0) } as const),
+  ...worked,
+};
 
 /** Nitrogen so many days after planting; none on cool-season grass in heat. */
 function after(stage: Dose['stage'], days: number, lb: number, within = 15): Dose {

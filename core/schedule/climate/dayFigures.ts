@@ -23,11 +23,7 @@ interface NamedDay {
 }
 
 /** A climate's days as figures on the sheet, each written once, however many anchors rest on it. */
-export function sheetReckoner(
-  ctx: PlanContext,
-  prefix: string,
-  card: ClimateCard,
-): Reckoner<NamedDay> {
+function sheetReckoner(ctx: PlanContext, prefix: string, card: ClimateCard): Reckoner<NamedDay> {
   const written = new Map<string, NamedDay>();
   const once = (name: string, write: (id: string) => DayFigure): NamedDay => {
     const known = written.get(name);

@@ -12,7 +12,7 @@ import type { DoseSet } from '../../schedule/dosing/doses';
 import { addDays, type IsoDate } from '../../kernel/typed/date';
 import { applicationLimits } from './ruled';
 import { losesAmmonia } from './products';
-import type { YearPart } from './programme';
+import { isWorkedIn, type YearPart } from './programme';
 import type { FertilizerProduct, FertilizerInput } from './types';
 import { cappedIn } from './caps';
 
@@ -28,20 +28,30 @@ export function spacingOf({ plant }: FertilizerInput): number {
   return SPACING_DAYS[plant.form === 'lawn' ? 'lawn' : 'other'];
 }
 
-/** The days of each application: where a part takes several, each later one has an interval more. */
-function slotsOf(parts: readonly YearPart[], days: number): Slot[] {
+/**
+ * The days of each application: where a part takes several, each later one has an interval more. What is worked in before
+ * anything grows there scorches nothing: heat closes no day to it.
+ */
+function slotsOf(parts: readonly YearPart[], days: number, hot: readonly Closed[]): Slot[] {
   return parts.map((part, at) => {
     const before = parts.slice(0, at).filter((each) => each === part).length;
-    return { ...part.slot, to: addDays(part.slot.to, before * days) };
+    const closed = isWorkedIn(part.stage) ? [] : hot;
+    return { ...part.slot, to: addDays(part.slot.to, before * days), closed };
   });
 }
 
-/** Days of each year on which a product may not go on here. */
-function closedTo(input: FertilizerInput, { grade, release }: Fertilizer): Closed[] {
-  const { climate, plant, allowed } = input;
+/** The days on which heat forbids a product. */
+function heatFor(
+  { climate, plant }: FertilizerInput,
+  { grade, release }: Fertilizer,
+): readonly Closed[] {
+  return grade.N > 0 && release === 'quick' ? hotDays(climate, plant) : [];
+}
+
+/** Days of each year on which a product may not go on here, whatever the plant is at. */
+function closedTo({ climate, allowed }: FertilizerInput, { grade }: Fertilizer): Closed[] {
   return [
     ...frozenDays(climate),
-    ...(grade.N > 0 && release === 'quick' ? hotDays(climate, plant) : []),
     // Potash alone is no fertilizer by most of these rules.
     ...(grade.N + grade.P2O5 > 0 ? ruledDays(allowed) : []),
   ];
@@ -81,20 +91,26 @@ export function requestFor(
     what: 'fertilizer',
     earliest,
     count,
-    closed: closedTo(input, material),
     pins: pinsOf(ctx, file, id, count),
     interval: { days },
   } as const;
   const fromLime = (kept: number) =>
     ({ what: 'lime', days: kept, from: limedOn, of: lime }) as const;
+  const [closed, hot] = [closedTo(input, material), heatFor(input, material)];
   if (!split.parts) {
-    return { ...shared, seasons, apart: [fromLime(apartFromLimeDays.value), others] };
+    return {
+      ...shared,
+      closed: [...closed, ...hot],
+      seasons,
+      apart: [fromLime(apartFromLimeDays.value), others],
+    };
   }
   // What is worked in with the lime, or lies over it, loses nothing.
   const onTop = area.situation !== 'tilled' && losesAmmonia(material);
   return {
     ...shared,
-    slots: slotsOf(split.parts, days),
+    closed,
+    slots: slotsOf(split.parts, days, hot),
     apart: onTop ? [fromLime(LIME_FROM_NITROGEN_DAYS), others] : [others],
   };
 }
