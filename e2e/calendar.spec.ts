@@ -48,6 +48,17 @@ test('a mark is moved by keys: what it would break is said, it stays where it is
   await expect(urea(page).nth(0)).toHaveAccessibleName('urea 46-0-0, 19 Oct 2027');
 });
 
+test('why a day: its stage and the moment of the climate, whose sum opens to the months of the card', async ({
+  page,
+}) => {
+  await lawnYear(page);
+  await urea(page).nth(1).click();
+  const panel = page.locator('#worksheet');
+  await expect(panel).toContainText('Meant for late spring');
+  await panel.getByRole('listitem').getByRole('button').first().click();
+  await expect(panel).toContainText('Mean air rises through 45 °F: 45 °F; 35 °F; 47 °F');
+});
+
 test('dragged into the heat it is told of, into days that a local rule shuts it is stopped', async ({
   page,
 }) => {

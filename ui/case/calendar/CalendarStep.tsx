@@ -96,7 +96,9 @@ function ByDate({
                   </span>
                 )}
               </Cell>
-              <Cell>{areaName(plan)}</Cell>
+              <Cell>
+                <span className="block min-w-24">{areaName(plan)}</span>
+              </Cell>
               <Cell>
                 <span className="flex items-center gap-2">
                   <EntryMark kind={entry.kind} hollow={isConditional(entry)} />
