@@ -135,3 +135,20 @@ test('a planting that is typed goes before the usual one; what is over is not ca
   expect(months('sweet-corn', NORTH, '2027-06-10', '2027-05-10')).toEqual([6]);
   expect(months('tomato', NORTH, '2027-08-20', '2027-05-20')).toEqual([]);
 });
+
+/** Shares of slow nitrogen by dose: Purdue AY-22, North Carolina State AG-367, AG-432, AG-381, Florida SL-21; recalled. */
+test.each<[string, boolean, (number | undefined)[]]>([
+  ['kentucky-bluegrass', false, [50, 25, undefined]],
+  ['tall-fescue', true, [25, undefined, undefined]],
+  ['fine-fescue', false, [50]],
+  ['bermudagrass', true, [25, 25, 25]],
+  ['zoysiagrass', true, [50, 50, 50]],
+  ['centipedegrass', true, [50, 50]],
+  ['st-augustinegrass', true, [50, 50, 50]],
+  ['buffalograss', false, [50, 50]],
+])('%s (summers severe: %s) at a medium level: slow %j', (plant, severe, shares) => {
+  const found = PLANTS[plant];
+  const events = found && programmeOf(found, { form: 'established', level: 'medium', severe });
+  const fed = events?.events.filter(({ N = 0 }) => N > 0);
+  expect(fed?.map(({ slow }) => slow)).toEqual(shares);
+});

@@ -11,6 +11,8 @@ import { planCase } from './plan';
 import { findingKey } from '../kernel/working/finding';
 
 const UREA = 'urea-46-0-0';
+/** Half and more of its nitrogen is to come slowly in each dose of its year (North Carolina State AG-381). */
+const COATED = 'sulfur-coated-urea-37-0-0';
 const SULFATE = 'ammonium-sulfate-21-0-0';
 const TSP = 'triple-superphosphate-0-46-0';
 const MURIATE = 'muriate-of-potash-0-0-60';
@@ -29,7 +31,7 @@ const OUTCOMES: readonly Outcome[] = [
   { plant: 'blueberry', ph: 'high', year: [0.23, 1.38, 0.92], with: [TSP, POTASH, SULFATE] },
   { plant: 'asparagus', ph: 'acidic', lime: 155, year: [1.72, 4, 2], with: [TSP, MURIATE, UREA] },
   { plant: 'potato', ph: 'high', year: [3.21, 4, 2], with: [TSP, POTASH, UREA] },
-  { plant: 'centipedegrass', ph: 'right', year: [1, 1, 1.5], with: [TSP, MURIATE, UREA] },
+  { plant: 'centipedegrass', ph: 'right', year: [1, 1, 1.5], with: [TSP, MURIATE, COATED] },
   { plant: 'white-clover', ph: 'acidic', lime: 130.9, year: [0, 1.84, 1.38], with: [TSP, MURIATE] },
   { plant: 'onion', ph: 'acidic', lime: 130.9, year: [2.53, 4, 2], with: [TSP, MURIATE, SULFATE] },
   { plant: 'pin-oak', ph: 'right', year: [0, 1, 0.5], with: [TSP, MURIATE] },

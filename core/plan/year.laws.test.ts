@@ -268,3 +268,26 @@ test('a harvest, a last cutting and a renovation have their days in every climat
     }
   }
 });
+
+test('where all nitrogen of a year is to come slowly it does; slow nitrogen never goes on once growth has stopped', () => {
+  for (const plant of ['zoysiagrass', 'fine-fescue', 'tall-fescue']) {
+    for (const chosen of [undefined, 'sulfur-coated-urea-37-0-0', 'urea-46-0-0']) {
+      const decisions = chosen ? { 'feed-n': chosen } : {};
+      const of = { plant, growing: { level: 'high' }, planFrom: '2027-03-01' } as const;
+      const [area] = planCase(lawnCase({ ph: '6.5', ...of, decisions })).areas;
+      const parts =
+        area?.treatments.fertilizer.chosen.parts.filter(({ role }) => role === 'n') ?? [];
+      const [part] = parts;
+      if (!part) throw new Error('nothing is fed');
+      const { material, applications } = part;
+      const usual = plant === 'tall-fescue' ? 'urea-46-0-0' : 'sulfur-coated-urea-37-0-0';
+      expect(material.id).toBe(chosen ?? usual);
+      const late = applications.filter(({ stage }) => stage === 'lateAutumn');
+      expect([plant, chosen, late.length > 0]).toEqual([
+        plant,
+        chosen,
+        material.release === 'quick' && plant !== 'zoysiagrass',
+      ]);
+    }
+  }
+});

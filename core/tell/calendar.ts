@@ -27,7 +27,7 @@ interface Entry {
 }
 
 /** How the day of an entry came about, and what binds it. */
-export type Placing = Pick<Application, 'stage' | 'origin' | 'because' | 'within'>;
+export type Placing = Pick<Application, 'stage' | 'origin' | 'slow' | 'because' | 'within'>;
 
 /** Something that is put on. */
 interface PutOn extends Entry {
@@ -163,7 +163,7 @@ function originReason(origin: Origin): Msg {
 
 /** Why an entry lies on its day, one after another. */
 export function reasonsFor(
-  { stage, origin, because, within }: Placing,
+  { stage, origin, slow, because, within }: Placing,
   { moments, allowed: { rules } }: Pick<AreaPlan, 'moments' | 'allowed'>,
 ): Reason[] {
   const { slot } = within;
@@ -186,6 +186,7 @@ export function reasonsFor(
   return [
     ...meant,
     ...(origin ? [withDay(originReason(origin), momentOfOrigin(origin))] : []),
+    ...(slow ? [{ says: msg('because.slow', { slow }) }] : []),
     ...because.map((each) => withDay(reasonOf(each, rules), momentOfReason(each))),
   ];
 }

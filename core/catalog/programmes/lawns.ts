@@ -54,14 +54,14 @@ const fiveWeeksOn = {
 
 const ALL_AT_ONCE = { P2O5: 1, K2O: 1 } as const;
 
-const ONCE_IN_AUTUMN: Doses = [{ ...earlyAutumn, lb: 1, ...ALL_AT_ONCE }];
+const ONCE_IN_AUTUMN: Doses = [{ ...earlyAutumn, lb: 1, slow: 25, ...ALL_AT_ONCE }];
 
 /** A watered, dense lawn: twice before the heat, three times after it. */
 const FIVE_TIMES: Doses = [
-  { ...spring, lb: 0.5 },
-  { ...lateSpring, lb: 0.75, K2O: 0.5 },
-  { ...earlyAutumn, lb: 1, P2O5: 1, K2O: 0.5 },
-  { ...fiveWeeksOn, lb: 0.5 },
+  { ...spring, lb: 0.5, slow: 50 },
+  { ...lateSpring, lb: 0.75, slow: 50, K2O: 0.5 },
+  { ...earlyAutumn, lb: 1, slow: 25, P2O5: 1, K2O: 0.5 },
+  { ...fiveWeeksOn, lb: 0.5, slow: 25 },
   { ...lateAutumn, lb: 0.75 },
 ];
 
@@ -69,8 +69,8 @@ const FIVE_TIMES: Doses = [
 const coolSeason = years('cool-season', {
   low: ONCE_IN_AUTUMN,
   medium: [
-    { ...lateSpring, lb: 0.5, K2O: 0.5 },
-    { ...earlyAutumn, lb: 1, P2O5: 1, K2O: 0.5 },
+    { ...lateSpring, lb: 0.5, slow: 50, K2O: 0.5 },
+    { ...earlyAutumn, lb: 1, slow: 25, P2O5: 1, K2O: 0.5 },
     { ...lateAutumn, lb: 0.75 },
   ],
   high: FIVE_TIMES,
@@ -80,8 +80,8 @@ const coolSeason = years('cool-season', {
 const bluegrass = years('bluegrass', {
   low: ONCE_IN_AUTUMN,
   medium: [
-    { ...lateSpring, lb: 0.75, K2O: 0.5 },
-    { ...earlyAutumn, lb: 1, P2O5: 1, K2O: 0.5 },
+    { ...lateSpring, lb: 0.75, slow: 50, K2O: 0.5 },
+    { ...earlyAutumn, lb: 1, slow: 25, P2O5: 1, K2O: 0.5 },
     { ...lateAutumn, lb: 0.75 },
   ],
   high: FIVE_TIMES,
@@ -97,28 +97,28 @@ const february = { stage: 'winter', from: onDay('02-10'), to: onDay('03-15') } a
 
 /** Cool-season grass where summers are severe: nothing between March and the end of the heat, for brown patch follows it. */
 const transition = years('cool-season-transition', {
-  low: [{ ...midSeptember, lb: 1, ...ALL_AT_ONCE }],
+  low: [{ ...midSeptember, lb: 1, slow: 25, ...ALL_AT_ONCE }],
   medium: [
-    { ...midSeptember, lb: 1, P2O5: 1, K2O: 0.5 },
+    { ...midSeptember, lb: 1, slow: 25, P2O5: 1, K2O: 0.5 },
     { ...november, lb: 1 },
     { ...february, lb: 0.5, K2O: 0.5 },
   ],
   high: [
-    { ...midSeptember, lb: 1, P2O5: 1, K2O: 0.5 },
+    { ...midSeptember, lb: 1, slow: 25, P2O5: 1, K2O: 0.5 },
     { stage: 'midAutumn', from: onDay('10-10'), to: onDay('10-25'), lb: 0.5 },
     { ...november, from: onDay('11-10'), lb: 1 },
-    { ...february, lb: 1, K2O: 0.5 },
+    { ...february, lb: 1, slow: 25, K2O: 0.5 },
   ],
 });
 
 /** Fine fescues: once, in early autumn. */
 const fineFescue = years('fine-fescue', {
-  low: [{ ...earlyAutumn, lb: 0.5, ...ALL_AT_ONCE }],
-  medium: ONCE_IN_AUTUMN,
+  low: [{ ...earlyAutumn, lb: 0.5, slow: 50, ...ALL_AT_ONCE }],
+  medium: [{ ...earlyAutumn, lb: 1, slow: 50, ...ALL_AT_ONCE }],
   high: [
-    { ...lateSpring, lb: 0.5, K2O: 0.5 },
-    { ...earlyAutumn, lb: 1, P2O5: 1, K2O: 0.5 },
-    { ...lateAutumn, lb: 0.5 },
+    { ...lateSpring, lb: 0.5, slow: 50, K2O: 0.5 },
+    { ...earlyAutumn, lb: 1, slow: 50, P2O5: 1, K2O: 0.5 },
+    { ...lateAutumn, lb: 0.5, slow: 50 },
   ],
 });
 
@@ -143,22 +143,52 @@ const bermuda = years(
   'bermudagrass',
   {
     low: [
-      { ...fullyGreen, lb: 0.75, P2O5: 1, K2O: 0.5 },
-      { stage: 'earlySummer', from: at('warm-green', 8), to: at('warm-green', 10), lb: 0.75 },
+      { ...fullyGreen, lb: 0.75, slow: 25, P2O5: 1, K2O: 0.5 },
+      {
+        stage: 'earlySummer',
+        from: at('warm-green', 8),
+        to: at('warm-green', 10),
+        lb: 0.75,
+        slow: 25,
+      },
       { ...hardening, K2O: 0.5 },
     ],
     medium: [
-      { ...fullyGreen, lb: 1, P2O5: 1, K2O: 0.5 },
-      { stage: 'earlySummer', from: at('warm-green', 5), to: at('warm-green', 8), lb: 1 },
-      { ...lastOfSummer, lb: 1 },
+      { ...fullyGreen, lb: 1, slow: 25, P2O5: 1, K2O: 0.5 },
+      {
+        stage: 'earlySummer',
+        from: at('warm-green', 5),
+        to: at('warm-green', 8),
+        lb: 1,
+        slow: 25,
+      },
+      { ...lastOfSummer, lb: 1, slow: 25 },
       { ...hardening, K2O: 0.5 },
     ],
     high: [
-      { ...fullyGreen, to: at('warm-green', 1), lb: 1, P2O5: 1, K2O: 0.5 },
-      { stage: 'earlySummer', from: at('warm-green', 4), to: at('warm-green', 5), lb: 1 },
-      { stage: 'monthLater', from: at('warm-green', 8), to: at('warm-green', 9), lb: 1 },
-      { stage: 'monthLater', from: at('warm-green', 12), to: at('warm-green', 13), lb: 1 },
-      { ...lastOfSummer, from: at('warm-last', -1), lb: 1 },
+      { ...fullyGreen, to: at('warm-green', 1), lb: 1, slow: 25, P2O5: 1, K2O: 0.5 },
+      {
+        stage: 'earlySummer',
+        from: at('warm-green', 4),
+        to: at('warm-green', 5),
+        lb: 1,
+        slow: 25,
+      },
+      {
+        stage: 'monthLater',
+        from: at('warm-green', 8),
+        to: at('warm-green', 9),
+        lb: 1,
+        slow: 25,
+      },
+      {
+        stage: 'monthLater',
+        from: at('warm-green', 12),
+        to: at('warm-green', 13),
+        lb: 1,
+        slow: 25,
+      },
+      { ...lastOfSummer, from: at('warm-last', -1), lb: 1, slow: 25 },
       { ...hardening, K2O: 0.5 },
     ],
   },
@@ -177,20 +207,20 @@ const zoysia = years(
   'zoysiagrass',
   {
     low: [
-      { ...twoWeeksGreen, lb: 0.5, P2O5: 1, K2O: 0.5 },
-      { ...july, lb: 0.5 },
+      { ...twoWeeksGreen, lb: 0.5, slow: 50, P2O5: 1, K2O: 0.5 },
+      { ...july, lb: 0.5, slow: 50 },
       { ...hardening, K2O: 0.5 },
     ],
     medium: [
-      { ...twoWeeksGreen, lb: 0.5, P2O5: 1, K2O: 0.5 },
-      { ...july, lb: 1 },
-      { ...lastWeek, lb: 0.5 },
+      { ...twoWeeksGreen, lb: 0.5, slow: 50, P2O5: 1, K2O: 0.5 },
+      { ...july, lb: 1, slow: 50 },
+      { ...lastWeek, lb: 0.5, slow: 50 },
       { ...hardening, K2O: 0.5 },
     ],
     high: [
-      { ...twoWeeksGreen, lb: 1, P2O5: 1, K2O: 0.5 },
-      { ...july, lb: 1 },
-      { ...lastWeek, lb: 1 },
+      { ...twoWeeksGreen, lb: 1, slow: 50, P2O5: 1, K2O: 0.5 },
+      { ...july, lb: 1, slow: 50 },
+      { ...lastWeek, lb: 1, slow: 50 },
       { ...hardening, K2O: 0.5 },
     ],
   },
@@ -205,16 +235,16 @@ const earlyAugust = { stage: 'lastOfSummer', from: onDay('08-01'), to: onDay('08
 const centipede = years(
   'centipedegrass',
   {
-    low: [{ ...midJune, lb: 0.5, ...ALL_AT_ONCE }],
+    low: [{ ...midJune, lb: 0.5, slow: 50, ...ALL_AT_ONCE }],
     medium: [
-      { ...midJune, lb: 0.5, P2O5: 1, K2O: 0.5 },
-      { ...earlyAugust, lb: 0.5, K2O: 0.5 },
+      { ...midJune, lb: 0.5, slow: 50, P2O5: 1, K2O: 0.5 },
+      { ...earlyAugust, lb: 0.5, slow: 50, K2O: 0.5 },
     ],
     high: [
-      { ...fullyGreen, lb: 0.5, P2O5: 1, K2O: 0.5 },
-      { ...midJune, lb: 0.5 },
-      { ...july, from: onDay('07-08'), to: onDay('07-25'), lb: 0.5, K2O: 0.5 },
-      { ...lastWeek, lb: 0.5 },
+      { ...fullyGreen, lb: 0.5, slow: 50, P2O5: 1, K2O: 0.5 },
+      { ...midJune, lb: 0.5, slow: 50 },
+      { ...july, from: onDay('07-08'), to: onDay('07-25'), lb: 0.5, slow: 50, K2O: 0.5 },
+      { ...lastWeek, lb: 0.5, slow: 50 },
     ],
   },
   WARM_STOP,
@@ -224,19 +254,25 @@ const stAugustine = years(
   'st-augustinegrass',
   {
     low: [
-      { ...fullyGreen, lb: 0.75, P2O5: 1, K2O: 0.5 },
-      { ...july, lb: 0.75, K2O: 0.5 },
+      { ...fullyGreen, lb: 0.75, slow: 50, P2O5: 1, K2O: 0.5 },
+      { ...july, lb: 0.75, slow: 50, K2O: 0.5 },
     ],
     medium: [
-      { ...fullyGreen, lb: 1, P2O5: 1, K2O: 0.5 },
-      { stage: 'earlySummer', from: onDay('06-15'), to: onDay('07-05'), lb: 1 },
-      { ...lastOfSummer, lb: 1, K2O: 0.5 },
+      { ...fullyGreen, lb: 1, slow: 50, P2O5: 1, K2O: 0.5 },
+      { stage: 'earlySummer', from: onDay('06-15'), to: onDay('07-05'), lb: 1, slow: 50 },
+      { ...lastOfSummer, lb: 1, slow: 50, K2O: 0.5 },
     ],
     high: [
-      { ...fullyGreen, to: at('warm-green', 1), lb: 1, P2O5: 1, K2O: 0.5 },
-      { stage: 'earlySummer', from: at('warm-green', 5), to: at('warm-green', 7), lb: 1 },
-      { stage: 'monthLater', from: at('warm-green', 11), to: at('warm-green', 13), lb: 1 },
-      { ...lastOfSummer, lb: 1, K2O: 0.5 },
+      { ...fullyGreen, to: at('warm-green', 1), lb: 1, slow: 50, P2O5: 1, K2O: 0.5 },
+      { stage: 'earlySummer', from: at('warm-green', 5), to: at('warm-green', 7), lb: 1, slow: 50 },
+      {
+        stage: 'monthLater',
+        from: at('warm-green', 11),
+        to: at('warm-green', 13),
+        lb: 1,
+        slow: 50,
+      },
+      { ...lastOfSummer, lb: 1, slow: 50, K2O: 0.5 },
     ],
   },
   WARM_STOP,
@@ -245,15 +281,15 @@ const stAugustine = years(
 const bahia = years(
   'bahiagrass',
   {
-    low: [{ ...fullyGreen, lb: 1, ...ALL_AT_ONCE }],
+    low: [{ ...fullyGreen, lb: 1, slow: 25, ...ALL_AT_ONCE }],
     medium: [
-      { ...fullyGreen, lb: 1, P2O5: 1, K2O: 0.5 },
-      { ...july, to: onDay('07-20'), lb: 1, K2O: 0.5 },
+      { ...fullyGreen, lb: 1, slow: 25, P2O5: 1, K2O: 0.5 },
+      { ...july, to: onDay('07-20'), lb: 1, slow: 25, K2O: 0.5 },
     ],
     high: [
-      { ...fullyGreen, lb: 1, P2O5: 1, K2O: 0.5 },
-      { ...july, from: onDay('06-20'), lb: 1, K2O: 0.5 },
-      { ...lastOfSummer, lb: 1 },
+      { ...fullyGreen, lb: 1, slow: 50, P2O5: 1, K2O: 0.5 },
+      { ...july, from: onDay('06-20'), lb: 1, slow: 50, K2O: 0.5 },
+      { ...lastOfSummer, lb: 1, slow: 50 },
     ],
   },
   WARM_STOP,
@@ -263,14 +299,14 @@ const bahia = years(
 const carpet = years(
   'carpetgrass',
   {
-    low: [{ ...fullyGreen, lb: 0.5, ...ALL_AT_ONCE }],
+    low: [{ ...fullyGreen, lb: 0.5, slow: 50, ...ALL_AT_ONCE }],
     medium: [
-      { ...fullyGreen, lb: 0.75, P2O5: 1, K2O: 0.5 },
-      { ...july, to: onDay('07-20'), lb: 0.75, K2O: 0.5 },
+      { ...fullyGreen, lb: 0.75, slow: 50, P2O5: 1, K2O: 0.5 },
+      { ...july, to: onDay('07-20'), lb: 0.75, slow: 50, K2O: 0.5 },
     ],
     high: [
-      { ...fullyGreen, lb: 1, P2O5: 1, K2O: 0.5 },
-      { ...july, to: onDay('07-20'), lb: 1, K2O: 0.5 },
+      { ...fullyGreen, lb: 1, slow: 50, P2O5: 1, K2O: 0.5 },
+      { ...july, to: onDay('07-20'), lb: 1, slow: 50, K2O: 0.5 },
     ],
   },
   WARM_STOP,
@@ -283,14 +319,14 @@ const midJuly = { stage: 'lastOfSummer', from: onDay('07-10'), to: onDay('07-20'
 const buffalo = years(
   'buffalograss',
   {
-    low: [{ ...earlyJune, lb: 0.5, ...ALL_AT_ONCE }],
+    low: [{ ...earlyJune, lb: 0.5, slow: 50, ...ALL_AT_ONCE }],
     medium: [
-      { ...earlyJune, lb: 1, ...ALL_AT_ONCE },
-      { ...midJuly, lb: 0.5 },
+      { ...earlyJune, lb: 1, slow: 50, ...ALL_AT_ONCE },
+      { ...midJuly, lb: 0.5, slow: 50 },
     ],
     high: [
-      { ...earlyJune, lb: 1, ...ALL_AT_ONCE },
-      { ...midJuly, lb: 1 },
+      { ...earlyJune, lb: 1, slow: 50, ...ALL_AT_ONCE },
+      { ...midJuly, lb: 1, slow: 50 },
     ],
   },
   WARM_STOP,

@@ -23,6 +23,8 @@ export interface ProgrammeEvent {
   readonly N?: number;
   readonly P2O5?: number;
   readonly K2O?: number;
+  /** So much of its nitrogen should come slowly, %; nothing where quick nitrogen is meant. */
+  readonly slow?: number;
   /** It waits until the heat is over where it falls into it. */
   readonly notInHeat?: true;
 }
@@ -88,6 +90,15 @@ export function fromDoses(
     lb === undefined || yearN === 0 ? rest : { ...rest, N: lb / yearN };
   const [first, ...later] = doses;
   return { ...programme, yearN, events: [event(first), ...later.map(event)] };
+}
+
+/** From here up a dose is one for slow nitrogen, %; a smaller share is the quick kind, put on lightly and watered in. */
+const SLOW_FROM = 50;
+
+/** Whether every nitrogen of a year is one for slow nitrogen, so that one product serves all of it. */
+export function isSlowYear({ events }: Pick<Programme, 'events'>): boolean {
+  const fed = events.filter(({ N = 0 }) => N > 0);
+  return fed.length > 0 && fed.every(({ slow = 0 }) => slow >= SLOW_FROM);
 }
 
 /** Schools on the last nitrogen of a cool-season lawn: once it has stopped growing, before, or never. */

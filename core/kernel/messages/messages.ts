@@ -124,6 +124,7 @@ export interface Messages {
   'because.pinned': None;
   'because.rule': { readonly rule: 'any' };
   'because.season': None;
+  'because.slow': { readonly slow: 'any' };
   'because.stage': { readonly from: 'any'; readonly stage: 'any'; readonly to: 'any' };
   'breach.afterStop': { readonly date: 'any' };
   'breach.beforePlan': { readonly date: 'any' };

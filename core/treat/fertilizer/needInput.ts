@@ -5,6 +5,7 @@ import type { Allowed } from '../../site/localRules';
 import type { AreaGoal } from '../../site/goal';
 import type { ClimateCard } from '../../catalog/climate/card';
 import type { Form } from '../../catalog/programmes/growing';
+import type { Materials } from '../../catalog/materials/materials';
 import type { Plant } from '../../catalog/plants/plants';
 import type { SoilTest } from '../../reading/soilTest';
 import type { Readings } from '../../site/report/types';
@@ -25,6 +26,7 @@ export interface NeedInput {
   readonly ground: Ground;
   readonly planFrom: IsoDate | undefined;
   readonly climate: ClimateCard | undefined;
+  readonly materials: Materials;
   /** What the local rules allow here. */
   readonly allowed: Allowed;
 }

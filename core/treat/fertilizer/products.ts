@@ -124,14 +124,17 @@ export function candidatesFor(
 const ALKALINE_FROM = 7.4;
 
 /**
- * The nitrogen that is taken first: what acidifies for acid-loving plants and on alkaline soil, what brings sulfur for
- * onions and their kin; else the first of the candidates.
+ * The nitrogen that is taken first: what comes slowly where all of the year should, what acidifies for acid-loving plants
+ * and on alkaline soil, what brings sulfur for onions and their kin; else the first of the candidates.
  */
 export function firstNitrogen(
   candidates: readonly Fertilizer[],
   plant: Plant,
   { waterPh }: Readings,
+  isSlowYear: boolean,
 ): Fertilizer | undefined {
+  const slow = isSlowYear ? candidates.find(({ release }) => release === 'slow') : undefined;
+  if (slow) return slow;
   const ph = valueOf(waterPh)?.value ?? 0;
   const wanted = isAcidLover(plant) || ph >= ALKALINE_FROM;
   const acidifying = candidates.find(

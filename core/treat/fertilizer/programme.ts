@@ -2,6 +2,7 @@ import { levelOf } from '../../catalog/programmes/growing';
 import { programmeOf, type Growing } from '../../catalog/programmes/programmes';
 import {
   byLateSchool,
+  isSlowYear,
   LATE_SCHOOLS,
   type LateSchool,
   type Programme,
@@ -27,6 +28,8 @@ export interface YearPart extends Omit<DosePart, 'cap'> {
   readonly stage: StageId;
   readonly origin: Origin;
   readonly slot: Slot;
+  /** So much of its nitrogen should come slowly, %. */
+  readonly slow: number | undefined;
 }
 
 /** Where and how it grows, as far as its programme goes by it. */
@@ -37,12 +40,28 @@ function growingOf({ area, form, climate }: NeedInput): Growing {
 /** Sand lets late nitrogen through to the ground water. */
 const SAND_BELOW_CEC = 6;
 
-/** The school on late nitrogen that stands: as decided, none on sand, else as is usual in the climate. */
-function lateSchoolOf({ file, climate, readings }: NeedInput): LateSchool {
+/** Whether the nitrogen here comes slowly: a local rule or the organic way leaves nothing else, as decided, or by its programme. */
+function isFedSlowly(input: NeedInput, programme: Programme): boolean {
+  const { file, materials, allowed } = input;
+  const decided = materials.fertilizers.find(({ id }) => id === file.decisions['feed-n']?.value);
+  return (
+    isOrganicOnly(input) ||
+    (allowed.slowShare?.value ?? 0) > 0 ||
+    (decided ? decided.release === 'slow' : isSlowYear(programme))
+  );
+}
+
+/**
+ * The school on late nitrogen that stands: as decided, none on sand, else as is usual in the climate. Slow nitrogen put
+ * on in cold soil feeds the flush of spring instead (Beard 1973): then there is none once growth has stopped.
+ */
+function lateSchoolOf(input: NeedInput, programme: Programme): LateSchool {
+  const { file, climate, readings } = input;
   const decided = LATE_SCHOOLS.find((each) => each === file.decisions['late-n']?.value);
   const { cec } = readings;
   const isSand = !('absent' in cec) && cec.value.value < SAND_BELOW_CEC;
-  return decided ?? (isSand ? 'none' : (climate?.lateNitrogen ?? 'classic'));
+  const school = decided ?? (isSand ? 'none' : (climate?.lateNitrogen ?? 'classic'));
+  return school === 'classic' && isFedSlowly(input, programme) ? 'none' : school;
 }
 
 /** Whether nitrogen goes beside the row twice: as decided, else on light soil. */
@@ -58,7 +77,7 @@ export function programmeHere(input: NeedInput): Programme | undefined {
   if (!programme) return undefined;
   const { twice } = programme;
   if (twice && isTwice(input)) return { ...programme, events: twice };
-  return byLateSchool(programme, lateSchoolOf(input));
+  return byLateSchool(programme, lateSchoolOf(input, programme));
 }
 
 /** The programme by which days can be told; nothing where no climate is chosen. */
@@ -154,6 +173,7 @@ export function yearParts(
     label: msg(`stage.${event.stage}`),
     stage: event.stage,
     origin,
+    slow: nutrient === 'N' ? event.slow : undefined,
     slot: {
       from: isOrganicOnly(input) ? earlier(first, from) : first,
       to,

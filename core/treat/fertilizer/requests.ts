@@ -20,7 +20,7 @@ import { cappedIn } from './caps';
 export interface UndatedProduct extends Omit<FertilizerProduct, 'applications'> {
   readonly request: DateRequest;
   /** What the plant is at with each application, by its programme, and what that is counted from. */
-  readonly moments: readonly Pick<YearPart, 'stage' | 'origin'>[];
+  readonly moments: readonly Pick<YearPart, 'stage' | 'origin' | 'slow'>[];
 }
 
 /** Days from one application to the next within a plant's year. */

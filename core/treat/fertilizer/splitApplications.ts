@@ -121,7 +121,7 @@ function splitPart(
 }
 
 function momentsOf(parts: readonly YearPart[] = []): UndatedProduct['moments'] {
-  return parts.map(({ stage, origin }) => ({ stage, origin }));
+  return parts.map(({ stage, origin, slow }) => ({ stage, origin, slow }));
 }
 
 /** The products of a plan in bags and in applications, one after another. */

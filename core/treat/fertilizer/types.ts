@@ -3,7 +3,6 @@ import type { DoseSet } from '../../schedule/dosing/doses';
 import type { IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { Figure } from '../../kernel/working/working';
-import type { Materials } from '../../catalog/materials/materials';
 import type { Fertilizer } from '../../catalog/materials/types';
 import type { Balance, ProductPart } from './handOrder';
 import type { FertilizerHold } from './hold';
@@ -21,7 +20,6 @@ export const FERTILIZER_WAYS = ['by-need', 'one-trip'] as const;
 export type FertilizerWayId = (typeof FERTILIZER_WAYS)[number];
 
 export interface FertilizerInput extends NeedInput {
-  readonly materials: Materials;
   /** Days on which lime went on top already: feed keeps its distance. */
   readonly limedOn: readonly IsoDate[];
 }

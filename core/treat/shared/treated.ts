@@ -19,6 +19,8 @@ export interface Application {
   readonly stage?: StageId;
   /** What the days of that stage are counted from. */
   readonly origin?: Origin;
+  /** So much of its nitrogen should come slowly, %. */
+  readonly slow?: number | undefined;
   readonly amount: DoseSet['doses'][number];
   /** Why it lies on this day, and all that binds it. */
   readonly because: readonly Because[];

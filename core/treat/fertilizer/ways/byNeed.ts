@@ -1,16 +1,19 @@
 import type { Fertilizer } from '../../../catalog/materials/types';
 import { balanceOf, handOrder, isNeeded, type Chosen } from '../handOrder';
+import { isSlowYear } from '../../../catalog/programmes/programme';
 import { firstNitrogen } from '../products';
+import { programmeHere } from '../programme';
 import { sideDressing, splitProducts } from '../splitApplications';
 import { pick, type FertilizerWay, type WayInput } from './way';
 
 function chosenProducts(input: WayInput): Chosen {
   const { candidates, plant, readings } = input;
+  const programme = programmeHere(input);
   const of = (role: 'n' | 'p' | 'k'): Fertilizer => {
     const list = candidates[role];
     const first =
       role === 'n'
-        ? firstNitrogen(list, plant, readings)
+        ? firstNitrogen(list, plant, readings, !!programme && isSlowYear(programme))
         : // Phosphate comes of what is made for it, before what brings more nitrogen than that.
           (list.find(({ grade }) => role === 'k' || grade.P2O5 >= grade.N) ?? list[0]);
     const found = pick(input, role, first);
