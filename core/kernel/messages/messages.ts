@@ -1278,6 +1278,7 @@ export interface Messages {
   'lime.fineness': { readonly scheme: 'any' };
   'lime.holdsCa': None;
   'lime.holdsMg': None;
+  'lime.kitMost': None;
   'lime.labelCCE': None;
   'lime.labelECCE': None;
   'lime.leastDose': { readonly ph: 'any' };

@@ -24,5 +24,8 @@ export const WORKABLE = [{ from: '03-01', to: '11-30' }] as const;
 export const NEVER_NOTHING_BELOW = 5.5;
 export const LEAST_ON_ACIDIC_LAWN = 25;
 
+/** The most limestone on the word of a kit or a probe alone, once, lb/1000 ft². Common practice: a light application, then a test. */
+export const KIT_LIME_MOST = 50;
+
 /** What is over the most at once by no more than this share of it is not worth a second trip. Common practice: 55 of 50 lb. */
 export const NO_SECOND_TRIP_OVER = 0.2;

@@ -11,6 +11,7 @@ import type { Situation } from '../../catalog/situations';
 import { addPounds, bagsFor, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
 import {
   HALVES_ABOVE_TONS,
+  KIT_LIME_MOST,
   LEAST_ON_ACIDIC_LAWN,
   NEVER_NOTHING_BELOW,
   NO_SECOND_TRIP_OVER,
@@ -22,6 +23,7 @@ import { TRI_STATE_ORGANIC } from '../../tables/lime/triState';
 import { addMonths, type IsoDate } from '../../kernel/typed/date';
 import { tonsPerAcreToPerThousand } from '../../kernel/units/convert';
 import type { LimeMaterial } from '../../catalog/materials/types';
+import { valueOf } from '../../kernel/working/working';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import { bagsOfMaterials, materialRows, methodRows } from './comparison';
@@ -176,18 +178,20 @@ function requestFor(
 function onDates(
   { area, pack }: TreatInput,
   set: DoseSet,
-  rate: ProductRate,
-  { passedBy }: ChosenMaterial,
+  { rate, credit, passedBy }: Pick<LimeTreatment, 'rate' | 'credit' | 'passedBy'>,
   dates: ReturnType<DatesOf>,
 ): Application[] {
+  const isAtWork = credit !== undefined && (valueOf(credit)?.value ?? 0) > 0;
   // What is advised against goes on no longer than a test without being looked at.
   const large =
     passedBy !== undefined ||
     (!('absent' in rate) && rate.value.value > pack.lime.confirmAbove.value);
+  // What earlier lime still does nobody knows but a test: it comes before the second application.
+  const firm = isAtWork ? 1 : large ? pack.lime.firmDoses.value : Infinity;
   return dates.flatMap((dated, index): Application[] => {
     const amount = set.doses[index];
     if (!amount || !dated) return [];
-    const state = large && amount.ordinal > pack.lime.firmDoses.value ? 'conditional' : 'firm';
+    const state = amount.ordinal > firm ? 'conditional' : 'firm';
     return [{ key: `${area.id}/lime/${amount.ordinal}`, state, amount, ...dated }];
   });
 }
@@ -235,6 +239,27 @@ function inOneTrip(
   if (over <= 0 || over > NO_SECOND_TRIP_OVER) return rate;
   const entry = { id: `${area.id}/lime/one-trip`, label: msg('lime.oneTrip') };
   return ctx.sheet.cap(entry, [rate, cap]);
+}
+
+/** On the word of a kit or a probe alone no more than a light application goes on; a laboratory’s amount is not alone. */
+function asFieldTest(
+  ctx: PlanContext,
+  { file, area, readings }: TreatInput,
+  rate: ProductRate,
+): ProductRate {
+  const decided = file.decisions['lime-method']?.value;
+  if (!readings.phFromField || decided === 'own' || decided === 'laboratory') return rate;
+  const entry = { id: `${area.id}/lime/kit-most`, label: msg('lime.kitMost') };
+  const most = ctx.constant(
+    { ...entry, source: 'practice' },
+    KIT_LIME_MOST,
+    'lb/1000ft2',
+    'product',
+  );
+  return ctx.sheet.cap({ id: `${area.id}/lime/light`, label: msg('lime.chosenRate') }, [
+    rate,
+    most,
+  ]);
 }
 
 /** The least that is worth a trip, where the table asks for less on a lawn that is plainly too acidic. */
@@ -339,12 +364,13 @@ export function planLime(ctx: PlanContext, given: TreatInput): Proposal<LimeTrea
   const chosenRow = rows.find((row) => row.chosen);
   const chosenMethod = methods.find((row) => row.chosen);
   if (!chosenRow || !chosenMethod) throw new Error('planLime: nothing is chosen');
-  const byMethod = ctx.sheet.choose(
+  const chosenRate = ctx.sheet.choose(
     { id: `${area.id}/lime/rate`, label: msg('lime.chosenRate') },
     chosenMethod.rate,
     methods.filter((row) => !row.chosen && !('absent' in row.rate)).map((row) => row.rate),
   );
 
+  const byMethod = asFieldTest(ctx, input, chosenRate);
   const standing = standingOf(given);
   const byNeed = verdictOf(given, standing, chosen, byMethod, credit !== undefined);
   const raised = leastDose(ctx, input, byNeed, byMethod);
@@ -375,7 +401,7 @@ export function planLime(ctx: PlanContext, given: TreatInput): Proposal<LimeTrea
   };
   const request = requestFor(ctx, input, set, lastOn, taken);
   const dated = (datesOf: DatesOf): LimeTreatment => {
-    const applications = onDates(input, set, rate, taken, datesOf(request.id));
+    const applications = onDates(input, set, worked, datesOf(request.id));
     const waiting = applications.find(({ state }) => state === 'conditional');
     return {
       kind: 'lime',

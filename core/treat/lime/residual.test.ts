@@ -82,3 +82,15 @@ test('an area that is not known cannot take pounds in all', () => {
     absent: { id: 'absent.pastNeedsArea' },
   });
 });
+
+test('lime that is still at work brings a test before the second application; what is used up does not', () => {
+  const states = (on: string) => {
+    const file = lawnCase({ ph: '5.2', buffer: '6.2' });
+    const amount = { text: '40', unit: 'lb/1000ft2', method: '' } as const;
+    const entry: PastEntry = { id: 'p', areaId: 'lawn', kind: 'lime', on, percent: '', amount };
+    const [area] = planCase({ ...file, past: { p: entry } }).areas;
+    return area?.treatments.lime.applications.map(({ state }) => state);
+  };
+  expect(states('2027-04-01')?.slice(0, 2)).toEqual(['firm', 'conditional']);
+  expect(states('2026-04-01')?.slice(0, 2)).toEqual(['firm', 'firm']);
+});
