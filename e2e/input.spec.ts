@@ -110,3 +110,17 @@ test('the rest of the paper is kept as printed with ppm beside it, and what does
   await app.go('Results');
   await expect(app.field('Calcium, Ca')).toHaveValue('8');
 });
+
+test('a day without a year is given the nearest one; half a month is asked about', async ({
+  page,
+}) => {
+  const app = new App(page);
+  await app.typeLawn({ squareFeet: '4000', ph: '6.2', planFrom: '4 Oct 2027' });
+  await app.go('Sample');
+  const taken = app.field('Sample taken on');
+  await taken.fill('9/12');
+  await taken.press('Enter');
+  await expect(taken).toHaveValue('12 Sep 2027');
+  await taken.fill('mid-May');
+  await expect(page.getByText('“mid-May” is more than one day. Which day is meant')).toBeVisible();
+});

@@ -3,6 +3,7 @@
 import { memo, useId, type ReactNode } from 'react';
 import { sameValue } from '../../core/kernel/typed/sameValue';
 import type { Option } from '../format/choices';
+import { FieldLabel } from './FieldLabel';
 
 interface OptionsProps {
   readonly options: readonly Option[];
@@ -43,9 +44,7 @@ export function ChoiceField({ label, value, options, onChoose }: ChoiceFieldProp
   const id = useId();
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="block text-label font-semibold text-ink-2">
-        {label}
-      </label>
+      <FieldLabel of={id}>{label}</FieldLabel>
       <select
         id={id}
         value={value}

@@ -1,6 +1,7 @@
 'use client';
 
 import { useId, useState, type ReactNode } from 'react';
+import { FieldLabel } from './FieldLabel';
 
 interface DraftFieldProps {
   readonly label: string;
@@ -35,9 +36,7 @@ export function DraftField({
   };
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="block text-label font-semibold text-ink-2">
-        {label}
-      </label>
+      <FieldLabel of={id}>{label}</FieldLabel>
       {lines ? (
         <textarea
           {...shared}

@@ -3,11 +3,13 @@
 import { lazy, Suspense, type ReactNode } from 'react';
 import { Options } from './ChoiceField';
 import type { FindFieldProps } from './FindList';
+import { FieldLabel } from './FieldLabel';
 
 /** The same as a list that every browser has: until the other is fetched, and where there is no network for it. */
 function PlainList({
   id,
   label,
+  hideLabel = false,
   value,
   options,
   placeholder,
@@ -19,9 +21,9 @@ function PlainList({
 }: FindFieldProps): ReactNode {
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="block text-label font-semibold text-ink-2">
+      <FieldLabel of={id} hidden={hideLabel}>
         {label}
-      </label>
+      </FieldLabel>
       <select
         id={id}
         {...(stop ? { 'data-stop': '' } : {})}

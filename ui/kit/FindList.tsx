@@ -5,10 +5,13 @@ import { Fragment, useMemo, useState, type KeyboardEvent, type ReactNode } from 
 import { Chevron } from './Chevron';
 import { find, type Findable } from '../format/find';
 import type { Option } from '../format/choices';
+import { FieldLabel } from './FieldLabel';
 
 export interface FindFieldProps {
   readonly id: string;
   readonly label: string;
+  /** The label is for those who do not see the table that the field stands in. */
+  readonly hideLabel?: boolean;
   readonly value: string;
   readonly options: readonly (Option & Findable)[];
   /** What stands in it while nothing is chosen. */
@@ -27,6 +30,7 @@ export interface FindFieldProps {
 export function FindList({
   id,
   label,
+  hideLabel = false,
   value,
   options,
   placeholder,
@@ -52,9 +56,9 @@ export function FindList({
         onKeyDown?.(event);
       }}
     >
-      <label htmlFor={id} className="block text-label font-semibold text-ink-2">
+      <FieldLabel of={id} hidden={hideLabel}>
         {label}
-      </label>
+      </FieldLabel>
       <Combobox<string>
         value={value}
         immediate

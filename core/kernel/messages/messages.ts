@@ -1954,6 +1954,7 @@ export interface Messages {
   'problem.triangleOpen': { readonly longest: 'any'; readonly most: 'any' };
   'problem.trunkTooWide': None;
   'problem.unfinished': { readonly text: 'any' };
+  'problem.whichDay': { readonly text: 'any' };
   'quality.CCE': None;
   'quality.ECCE': None;
   'question.right': None;

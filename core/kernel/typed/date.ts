@@ -8,6 +8,11 @@ const ISO = /^(\d{4})-(\d{1,2})-(\d{1,2})$/;
 const MONTH_DAY_YEAR = /^(\d{1,2})\/(\d{1,2})\/(\d{4})$/;
 const DAY_NAME_YEAR = /^(\d{1,2})\s+([a-z]{3})[a-z]*\.?,?\s+(\d{4})$/i;
 const NAME_DAY_YEAR = /^([a-z]{3})[a-z]*\.?\s+(\d{1,2}),?\s+(\d{4})$/i;
+const MONTH_DAY = /^(\d{1,2})\/(\d{1,2})$/;
+const DAY_NAME = /^(\d{1,2})\s+([a-z]{3})[a-z]*\.?$/i;
+const NAME_DAY = /^([a-z]{3})[a-z]*\.?\s+(\d{1,2})(?:st|nd|rd|th)?$/i;
+/** A part of a month, which is no day. */
+const VAGUE = /^(early|mid|middle of|late|end of)[\s-]*([a-z]{3})[a-z]*\.?(?:\s+\d{4})?$/i;
 const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
 const MS_PER_DAY = 86_400_000;
 
@@ -46,7 +51,14 @@ export function parseDate(typed: string): Parsed<IsoDate> {
   const text = typed.trim();
   if (text === '') return { kind: 'empty' };
   const parts = splitDate(text);
-  if (!parts) return { kind: 'error', error: msg('problem.notADate', { text }) };
+  if (!parts) {
+    const vague = VAGUE.exec(text);
+    const isVague = vague !== null && monthNumber(vague[2] ?? '') > 0;
+    return {
+      kind: 'error',
+      error: msg(isVague ? 'problem.whichDay' : 'problem.notADate', { text }),
+    };
+  }
   const [year, month, day] = parts;
   const date = new Date(Date.UTC(year, month - 1, day));
   const exists = date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
@@ -54,6 +66,33 @@ export function parseDate(typed: string): Parsed<IsoDate> {
     return { kind: 'error', error: msg('problem.noSuchDay', { text }) };
   }
   return { kind: 'value', value: iso(date) };
+}
+
+/** A month and a day without a year. */
+function splitDayOfYear(text: string): [month: number, day: number] | undefined {
+  let match = MONTH_DAY.exec(text);
+  if (match) return [Number(match[1]), Number(match[2])];
+  match = DAY_NAME.exec(text);
+  if (match) return [monthNumber(match[2] ?? ''), Number(match[1])];
+  match = NAME_DAY.exec(text);
+  return match ? [monthNumber(match[1] ?? ''), Number(match[2])] : undefined;
+}
+
+/**
+ * A day that was typed without its year, in the year that puts it nearest to another day.
+ * @returns nothing where it is no such day
+ * @example nearestYear('4/12', '2027-10-04') // '2027-04-12'
+ */
+export function nearestYear(typed: string, near: IsoDate): IsoDate | undefined {
+  const parts = splitDayOfYear(typed.trim());
+  if (!parts) return undefined;
+  const year = Number(near.slice(0, 4));
+  return [year - 1, year, year + 1]
+    .flatMap((each) => {
+      const parsed = parseDate(`${each}-${parts[0]}-${parts[1]}`);
+      return parsed.kind === 'value' ? [parsed.value] : [];
+    })
+    .sort((a, b) => Math.abs(daysBetween(a, near)) - Math.abs(daysBetween(b, near)))[0];
 }
 
 /**

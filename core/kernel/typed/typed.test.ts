@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { addDays, addMonths, daysBetween, parseDate } from './date';
+import { addDays, addMonths, daysBetween, nearestYear, parseDate } from './date';
 import { parseNumber } from './number';
 
 test.each([
@@ -47,8 +47,25 @@ test.each([
   ['4 Foo 2027', 'problem.noSuchDay'],
   ['soon', 'problem.notADate'],
   ['2027-10', 'problem.notADate'],
+  ['4/12', 'problem.notADate'],
+  ['mid-May', 'problem.whichDay'],
+  ['late August', 'problem.whichDay'],
+  ['mid-day', 'problem.notADate'],
 ])('refuses the date %p', (text, id) => {
   expect(parseDate(text)).toMatchObject({ kind: 'error', error: { id } });
+});
+
+test.each([
+  ['4/12', '2027-10-04', '2027-04-12'],
+  ['12 Apr', '2027-10-04', '2027-04-12'],
+  ['Oct 2nd', '2027-10-04', '2027-10-02'],
+  ['30 December', '2027-01-04', '2026-12-30'],
+  ['2/29', '2027-10-04', '2028-02-29'],
+  ['2/30', '2027-10-04', undefined],
+  ['13/13', '2027-10-04', undefined],
+  ['mid-May', '2027-10-04', undefined],
+])('the nearest %s to %s is %s', (typed, near, day) => {
+  expect(nearestYear(typed, near)).toBe(day);
 });
 
 test.each([

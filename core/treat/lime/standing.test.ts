@@ -168,7 +168,10 @@ test.each([
 });
 
 test('a kit alone gives one light application at most, whatever the table says', () => {
-  const { treatments } = plan({ texture: 'silt-loam', reports: [fieldReport('kit', ['4.5', '5.0'])] });
+  const { treatments } = plan({
+    texture: 'silt-loam',
+    reports: [fieldReport('kit', ['4.5', '5.0'])],
+  });
   const { applications, rate } = treatments.lime;
   expect(applications).toHaveLength(1);
   expect('absent' in rate ? 0 : rate.value.value).toBeLessThanOrEqual(50);

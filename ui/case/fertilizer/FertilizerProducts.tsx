@@ -15,7 +15,7 @@ import { Cell, Table } from '../../kit/Table';
 import { Figure } from '../../working/Figure';
 import { OpenableRow } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
-import { SelectField } from '../fields/Fields';
+import { FoundField } from '../fields/FoundField';
 import { decisionPlace } from '../context/places';
 import { productDecision } from '../../../core/treat/fertilizer/productDecision';
 
@@ -41,12 +41,12 @@ function Part({ part, chosen }: { part: FertilizerProduct; chosen: boolean }): R
     <OpenableRow columns={5} className="pl-6">
       <tr className="border-b border-rule-2">
         <td className="py-1 pr-1.5 pl-6">
-          <SelectField
+          <FoundField
             hideLabel
             label={text(`feed.role.${role}`)}
             place={{ ...place, value: material.id }}
             options={offered(candidates)}
-            width="product"
+            className="w-52 max-margin:w-40"
           />
           <span className="block max-w-52 text-small text-ink-2">
             {text(`why.${material.id}`)}{' '}

@@ -1,8 +1,9 @@
 'use client';
 
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
+import { nearestYear } from '../../../core/kernel/typed/date';
 import { own } from '../../../core/kernel/typed/own';
-import { dateAsTyped } from '../../format/date';
+import { dateAsTyped, formatDate, localDay } from '../../format/date';
 import { messageText } from '../../format/message';
 import { text } from '../../format/text';
 import type { Option } from '../../format/choices';
@@ -11,6 +12,7 @@ import { Button } from '../../kit/Button';
 import { useCase } from '../context/caseContext';
 import type { Place } from '../context/places';
 import { useField } from '../context/useField';
+import { FieldLabel } from '../../kit/FieldLabel';
 
 interface NotesProps {
   readonly id: string;
@@ -72,12 +74,9 @@ interface LabelledProps {
 function Labelled({ id, label, place, hideLabel = false, children }: LabelledProps): ReactNode {
   return (
     <div className="min-w-0">
-      <label
-        htmlFor={id}
-        className={hideLabel ? 'sr-only' : 'block text-label font-semibold text-ink-2'}
-      >
+      <FieldLabel of={id} hidden={hideLabel}>
         {label}
-      </label>
+      </FieldLabel>
       {children}
       <Notes id={id} place={place} />
     </div>
@@ -115,7 +114,7 @@ export function TextField({
   describedBy = '',
 }: TextFieldProps): ReactNode {
   const { id, change, ...events } = useField(place);
-  const { plan } = useCase();
+  const { plan, area } = useCase();
   const input = useRef<HTMLInputElement>(null);
   const [inUse, setInUse] = useState(false);
   const isDate = width === 'date';
@@ -124,6 +123,12 @@ export function TextField({
     if (inUse && isDate) input.current?.select();
   }, [inUse, isDate]);
   const invalid = own(plan.problems, place.problem) !== undefined;
+  /** A day without a year is given the nearest one before anybody goes on. */
+  const withYear = (): void => {
+    const whole =
+      isDate && invalid && nearestYear(place.value, area.planFrom ?? localDay(new Date()));
+    if (whole) change(formatDate(whole));
+  };
   return (
     <Labelled id={id} label={label} place={place} hideLabel={hideLabel}>
       <span className="flex items-center gap-2">
@@ -144,6 +149,7 @@ export function TextField({
           }}
           onBlur={() => {
             setInUse(false);
+            withYear();
             events.onBlur();
           }}
           aria-invalid={invalid}

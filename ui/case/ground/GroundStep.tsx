@@ -11,14 +11,14 @@ import { text } from '../../format/text';
 import { Button } from '../../kit/Button';
 import { Section, StepHead } from '../../kit/Section';
 import { useCase } from '../context/caseContext';
+import { FoundField } from '../fields/FoundField';
 import { SelectField, TextField } from '../fields/Fields';
 import { Findings } from '../shared/Findings';
 import { addGround, giveSample, removeGround, sampleName } from '../context/groundEdits';
 import { Growing } from './Growing';
 import { NextButton } from '../shared/NextButton';
 import { plantOptions } from '../../format/plantWords';
-import { textPlace, type Place } from '../context/places';
-import { useField } from '../context/useField';
+import { textPlace } from '../context/places';
 import { named, type Option } from '../../format/choices';
 import { Size } from './Size';
 import { Parts } from './GroundParts';
@@ -64,24 +64,6 @@ function situations(form: PlantForm, now: string): Option[] {
 
 const PLANT_OPTIONS = plantOptions();
 
-/** What grows there, found by typing. */
-function PlantField({ place }: { place: Place }): ReactNode {
-  const { id, change, onKeyDown, onBlur } = useField(place);
-  return (
-    <FindField
-      id={id}
-      label={text('ground.plantOf')}
-      value={place.value}
-      options={PLANT_OPTIONS}
-      nothing={text('find.nothing')}
-      onChoose={change}
-      onKeyDown={onKeyDown}
-      onBlur={onBlur}
-      stop
-    />
-  );
-}
-
 function What(): ReactNode {
   const { state, area, session } = useCase();
   const { doc } = state;
@@ -95,7 +77,11 @@ function What(): ReactNode {
     <>
       <div className="flex flex-wrap gap-3">
         <TextField label={text('ground.name')} place={textPlace(doc, `${at}/name`)} width="words" />
-        <PlantField place={textPlace(doc, `${at}/plant`)} />
+        <FoundField
+          label={text('ground.plantOf')}
+          place={textPlace(doc, `${at}/plant`)}
+          options={PLANT_OPTIONS}
+        />
         <SelectField
           label={text('ground.situation')}
           place={textPlace(doc, `${at}/situation`)}

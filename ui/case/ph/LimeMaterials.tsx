@@ -1,8 +1,8 @@
 'use client';
 
-import { ChoiceField } from '../../kit/ChoiceField';
+import { FindField } from '../../kit/FindField';
 import type { MaterialRow } from '../../../core/treat/lime/types';
-import { useState, type ReactNode } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import { MESHES, SCHEME_IDS, schemeOf } from '../../../core/tables/lime/fineness';
 import { own } from '../../../core/kernel/typed/own';
 import { messageText } from '../../format/message';
@@ -85,6 +85,7 @@ function FinenessFields({ material }: { material: string }): ReactNode {
 /** The label of one bag at a time: of the chosen material until another is picked. */
 function BagLabel({ chosen, materials }: { chosen: string; materials: readonly string[] }) {
   const { state } = useCase();
+  const id = useId();
   const [picked, setPicked] = useState(chosen);
   const material = materials.includes(picked) ? picked : chosen;
   const label = own(state.doc.labels, material);
@@ -92,10 +93,12 @@ function BagLabel({ chosen, materials }: { chosen: string; materials: readonly s
   return (
     <div className="mt-3 rounded border border-rule-2 px-3 pt-2 pb-3">
       <div className="flex flex-wrap items-start gap-4">
-        <ChoiceField
+        <FindField
+          id={id}
           label={text('ph.labelOf')}
           value={material}
           options={named('material', materials)}
+          nothing={text('find.nothing')}
           onChoose={setPicked}
         />
         <SelectField

@@ -18,6 +18,7 @@ import { Cell, Table } from '../../kit/Table';
 import { Figure } from '../../working/Figure';
 import { OpenableRow } from '../../working/Openable';
 import { ReportGrid } from './ReportGrid';
+import { FieldLabel } from '../../kit/FieldLabel';
 
 const HEADS = ['what', 'before', 'now', 'change'] as const;
 
@@ -110,9 +111,7 @@ function AddReport({ present }: AddProps): ReactNode {
       }}
     >
       <div>
-        <label htmlFor={id} className="block text-label font-semibold text-ink-2">
-          {text('earlier.dateOf')}
-        </label>
+        <FieldLabel of={id}>{text('earlier.dateOf')}</FieldLabel>
         <input
           id={id}
           autoComplete="off"

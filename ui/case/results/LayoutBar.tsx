@@ -19,6 +19,7 @@ import type { Json } from '../../../store/patch';
 import { useCase } from '../context/caseContext';
 import { nameFrom, text } from '../../format/text';
 import { Button } from '../../kit/Button';
+import { FieldLabel } from '../../kit/FieldLabel';
 
 interface SaveProps {
   readonly onSave: (name: string) => void;
@@ -38,9 +39,7 @@ function SaveAs({ onSave, onLeave }: SaveProps): ReactNode {
       }}
     >
       <div>
-        <label htmlFor={id} className="block text-label font-semibold text-ink-2">
-          {text('grid.saveAs')}
-        </label>
+        <FieldLabel of={id}>{text('grid.saveAs')}</FieldLabel>
         <input
           id={id}
           autoFocus
