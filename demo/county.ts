@@ -1,3 +1,4 @@
+import { EMPTY_SITE } from '../core/casefile/parts/area';
 import { EMPTY_SHAPE } from '../core/casefile/parts/shape';
 import type { CaseFile } from '../core/casefile/casefile';
 import type { IsoDate } from '../core/kernel/typed/date';
@@ -336,6 +337,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
         shape: { kind: 'offsets', spacing: '25 ft', offsets: '0, 14, 18.5, 20, 19, 12, 6' },
         more: {
           site: {
+            ...EMPTY_SITE,
             slope: 'gentle',
             drainage: 'slow',
             spots: '1',

@@ -1,3 +1,4 @@
+import { SCHEMA } from '../core/casefile/casefile';
 import { readFileSync } from 'node:fs';
 import { newCase } from '../core/casefile/newCase';
 import { USUAL_OFFICE } from '../core/casefile/office';
@@ -41,7 +42,7 @@ test('a backup takes the packs of the office along; one that is wrong refuses it
 
 test('a case of an older schema is brought to the present one', () => {
   const read = readCases(`\uFEFF${frozen}`);
-  expect(read.kind === 'cases' && read.files[0]?.schema).toBe(6);
+  expect(read.kind === 'cases' && read.files[0]?.schema).toBe(SCHEMA);
 });
 
 const backup = [...writeBackup([first, second], '')].join('');

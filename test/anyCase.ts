@@ -14,6 +14,7 @@ import {
   DRAINAGES,
   MEASURED_BY,
   SLOPES,
+  SPREADERS,
   type Area,
   type GroundPart,
   newArea,
@@ -188,6 +189,9 @@ function areaOf(
     pace: dice.one(['', '2.5', '3 ft', 'x']),
     site: {
       slope: dice.one(SLOPES),
+      water: dice.chance(0.3) ? numberOf(dice) : '',
+      well: dice.chance(0.2) ? numberOf(dice) : '',
+      spreader: dice.one(SPREADERS),
       drainage: dice.one(DRAINAGES),
       spots: numberOf(dice),
       clues: dice.some([...CLUES, 'nosuch'], 0.2).join(' '),

@@ -17,6 +17,7 @@ import type { AskedReadings } from '../site/report/types';
 import type { SamplingPlan } from '../site/sampling/samplingPlan';
 import type { DayFigure } from '../schedule/climate/dayFigures';
 import type { DatedWork } from '../treat/fieldWork/plan';
+import type { Strip } from '../site/strips';
 import type { Treatments } from '../treat/treatments';
 import type { UnsureAmount } from '../treat/unsureAmounts';
 
@@ -35,6 +36,8 @@ export interface AreaPlan {
   readonly climate: ClimateCard | undefined;
   /** What the local rules allow here. */
   readonly allowed: Allowed;
+  /** Strips along water and wells that local rules keep free. */
+  readonly strips: readonly Strip[];
   readonly ground: Ground;
   readonly sampling: SamplingPlan;
   /** Something is known of its sample, or was seen when it was taken. */

@@ -4,6 +4,7 @@ import type { AreaSlice } from '../casefile/slice';
 import type { Materials } from '../catalog/materials/materials';
 import { retestYears } from '../catalog/packs/opinions';
 import type { Pack } from '../catalog/packs/pack';
+import { stripsOn } from '../site/strips';
 import { COOL_SEASON_LAWN, PLANTS } from '../catalog/plants/plants';
 import { formOf, isFromBare, type Form } from '../catalog/programmes/growing';
 import type { IsoDate } from '../kernel/typed/date';
@@ -143,6 +144,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     planFrom,
     climate,
     allowed,
+    strips: stripsOn(ctx, area, allowed),
     ground,
     sampling,
     sampled: readings.begun || isSampled(file, area),

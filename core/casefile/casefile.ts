@@ -24,7 +24,7 @@ import { RULE } from './parts/rule';
 import { SAMPLE } from './parts/sample';
 
 /** The schema number of the documents that this version writes. */
-export const SCHEMA = 6;
+export const SCHEMA = 7;
 export const FORMAT = 'agrologos-case';
 
 /** One client's ground, samples, reports, past and decisions as one plain document. */

@@ -44,6 +44,8 @@ export interface Allowed {
   readonly phosphateByTest: RuleLimit | undefined;
   /** Most phosphate on a new lawn. */
   readonly newLawnP2O5: RuleLimit | undefined;
+  /** So many days after sod was laid nothing goes on top. */
+  readonly sodDays: RuleLimit | undefined;
   /** Rules that close days of the year to nitrogen and phosphate. */
   readonly stops: readonly (LocalRule & { readonly days: SeasonWindow })[];
 }
@@ -116,6 +118,7 @@ export function allowedOn(
     slowShare: percent && { ...percent, value: percent.value / 100 },
     phosphateByTest: strictest(rules, ['p-by-test'], 'months', less),
     newLawnP2O5: strictest(rules, ['new-lawn'], 'p2o5', less),
+    sodDays: strictest(rules, ['new-lawn'], 'days', more),
     stops: rules.flatMap((rule) => (rule.days ? [{ ...rule, days: rule.days }] : [])),
   };
 }

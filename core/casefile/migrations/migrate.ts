@@ -6,6 +6,7 @@ import { toSchema3 } from './toSchema3';
 import { toSchema4 } from './toSchema4';
 import { toSchema5 } from './toSchema5';
 import { toSchema6 } from './toSchema6';
+import { toSchema7 } from './toSchema7';
 
 /** A step from one schema to the next: a pure function on the plain document. */
 export interface Migration {
@@ -20,6 +21,7 @@ const MIGRATIONS: readonly Migration[] = [
   { from: 3, up: toSchema4 },
   { from: 4, up: toSchema5 },
   { from: 5, up: toSchema6 },
+  { from: 6, up: toSchema7 },
 ];
 
 export type Migrated =

@@ -9,6 +9,7 @@ export type MeasuredBy = (typeof MEASURED_BY)[number];
 
 export const SLOPES = ['', 'level', 'gentle', 'steep'] as const;
 export const DRAINAGES = ['', 'quick', 'good', 'slow'] as const;
+export const SPREADERS = ['', 'drop'] as const;
 export const CLIPPINGS = ['unknown', 'returned', 'removed'] as const;
 
 /** Ground that is added to a piece of ground, or taken out of it: a shape, or another piece. */
@@ -32,7 +33,24 @@ const SITE = object({
   /** Ids of clues, with spaces between them. */
   clues: text,
   note: text,
+  /** Feet to the nearest open water, and to the nearest well, spring or sinkhole, as typed. */
+  water: text,
+  well: text,
+  /** What fertilizer is spread with; '' is a rotary spreader, which needs the wider strip along water. */
+  spreader: oneOf(SPREADERS),
 });
+
+/** Nothing was seen. */
+export const EMPTY_SITE: Of<typeof SITE> = {
+  slope: '',
+  drainage: '',
+  spots: '',
+  clues: '',
+  note: '',
+  water: '',
+  well: '',
+  spreader: '',
+};
 
 /** A piece of ground, with what grows on it. */
 export const AREA = object({
@@ -88,6 +106,6 @@ export function newArea(
     measuredBy: '',
     offBy: '',
     pace,
-    site: { slope: '', drainage: '', spots: '', clues: '', note: '' },
+    site: EMPTY_SITE,
   };
 }

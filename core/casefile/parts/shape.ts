@@ -9,6 +9,7 @@ export const MEASURES = [
   'perimeter',
   'number',
   'spacing',
+  'strip',
   'trunk',
   'sideA',
   'sideB',
@@ -24,7 +25,8 @@ export const MEASURES = [
 export type Measure = (typeof MEASURES)[number];
 
 /**
- * Every kind of shape with the measures that it is made from. Rows are `number` × `length`, `spacing` apart; raised beds
+ * Every kind of shape with the measures that it is made from. Rows are `number` × `length`, `spacing` apart, of
+ * which a `strip` along each row is treated; raised beds
  * `number` × `length` × `width`, `depth` deep; plants `number` root circles of `diameter`, less a ring of `trunk` around
  * the trunk; a perimeter is a check on square feet that are given.
  */
@@ -32,7 +34,7 @@ export const SHAPE_MEASURES = {
   rectangle: ['length', 'width'],
   circle: ['diameter'],
   'square-feet': ['squareFeet', 'perimeter'],
-  rows: ['number', 'length', 'spacing'],
+  rows: ['number', 'length', 'spacing', 'strip'],
   'raised-beds': ['number', 'length', 'width', 'depth'],
   plants: ['number', 'diameter', 'trunk'],
   triangle: ['sideA', 'sideB', 'sideC'],
@@ -66,6 +68,8 @@ export const SHAPE = object({
   perimeter: text,
   number: text,
   spacing: text,
+  /** So wide a strip along each row is limed and fertilized; '' is all from row to row. */
+  strip: text,
   trunk: text,
   sideA: text,
   sideB: text,
@@ -95,6 +99,7 @@ export const EMPTY_SHAPE: Shape = {
   perimeter: '',
   number: '',
   spacing: '',
+  strip: '',
   trunk: '',
   sideA: '',
   sideB: '',

@@ -659,6 +659,7 @@ export interface Messages {
   'feed.organicSoil': None;
   'feed.over': None;
   'feed.perAcre': None;
+  'feed.perRow': None;
   'feed.perYear': None;
   'feed.productCap': None;
   'feed.productRate': None;
@@ -682,6 +683,7 @@ export interface Messages {
   'feed.source.laboratory': None;
   'feed.source.pack': None;
   'feed.stillNeed': None;
+  'feed.tenFeet': None;
   'feed.way.by-need': None;
   'feed.way.one-trip': None;
   'feed.whatIsIn': None;
@@ -857,6 +859,7 @@ export interface Messages {
   'finding.saturationSum': { readonly sum: 'any' };
   'finding.severalSamples': { readonly count: 'number'; readonly name: 'any' };
   'finding.smallArea': None;
+  'finding.stripHere': { readonly beside: 'word'; readonly feet: 'any'; readonly rule: 'any' };
   'finding.sulfateAtOnce': { readonly material: 'any' };
   'finding.sulfurAsk': { readonly why: 'any' };
   'finding.sulfurAtWork': None;
@@ -942,6 +945,7 @@ export interface Messages {
   'grid.saveIt': None;
   'grid.saved': None;
   'grid.unitOf': { readonly analyte: 'any' };
+  'ground.acrossRow': None;
   'ground.add': None;
   'ground.addGround': None;
   'ground.addPlant': { readonly plant: 'any' };
@@ -1043,6 +1047,7 @@ export interface Messages {
   'ground.smallerRule': None;
   'ground.spacing': None;
   'ground.squareFeet': None;
+  'ground.strip': None;
   'ground.sure': None;
   'ground.takeOut': None;
   'ground.takenOut': None;
@@ -1051,6 +1056,7 @@ export interface Messages {
   'ground.trapezoid': None;
   'ground.triangle-by-height': None;
   'ground.trunk': None;
+  'ground.trunkInches': None;
   'ground.twoTriangles': None;
   'ground.unknownHelp': None;
   'ground.usualError': { readonly percent: 'any' };
@@ -2351,12 +2357,15 @@ export interface Messages {
   'sample.seen': None;
   'sample.slope': None;
   'sample.spots': None;
+  'sample.spreader': None;
   'sample.taken': None;
   'sample.title': None;
   'sample.tooSoon': { readonly date: 'any' };
   'sample.twice': None;
   'sample.untestedHelp': None;
   'sample.waiting': { readonly date: 'any'; readonly n: 'number' };
+  'sample.water': None;
+  'sample.well': None;
   'sampling.apart.spots': None;
   'sampling.apart.use': None;
   'sampling.coresEach': None;
@@ -2720,6 +2729,8 @@ export interface Messages {
   'source.kit': None;
   'source.laboratory': None;
   'source.probe': None;
+  'spreader.': None;
+  'spreader.drop': None;
   'stage.afterBloom': None;
   'stage.afterCutting': None;
   'stage.afterHarvest': None;

@@ -3,7 +3,14 @@ import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
-import { countOf, lengthOf, type Parts, type ShapeAt, type SquareFeet } from './measures';
+import {
+  countOf,
+  lengthOf,
+  type Feet,
+  type Parts,
+  type ShapeAt,
+  type SquareFeet,
+} from './measures';
 import { circle, rectangle, ring } from './plainShapes';
 
 /** Ground that is counted in rows, beds, plants or containers. */
@@ -13,6 +20,8 @@ export interface Counted {
   readonly area: SquareFeet | undefined;
   /** Rows without a distance have a length but no area. */
   readonly rows?: Figure<Quantity<'100ft', 'row'>>;
+  /** How wide the ground of each row is. */
+  readonly across?: Feet;
   readonly volume?: Figure<Quantity<'ft3', 'ground'>>;
 }
 
@@ -89,7 +98,17 @@ export function containers(ctx: PlanContext, id: string, where: ShapeAt): Counte
   return { parts, area, ...volumeOf(ctx, where, area) };
 }
 
-/** The length of all rows, and their area where a spacing is typed. */
+/** How wide the ground of a row is: all from row to row, or the strip along it that is treated; nothing where neither is typed. */
+function acrossRow(ctx: PlanContext, where: ShapeAt): Feet | undefined {
+  const { spacing, strip } = where.shape;
+  const read = (measure: 'spacing' | 'strip'): Feet => lengthOf(ctx, where, measure, ROW_SPACING);
+  if (strip.trim() === '') return spacing.trim() === '' ? undefined : read('spacing');
+  if (spacing.trim() === '') return read('strip');
+  const entry = { id: `${where.prefix}/across-row`, label: msg('ground.acrossRow') };
+  return ctx.sheet.cap(entry, [read('strip'), read('spacing')]);
+}
+
+/** The length of all rows, and their area where a spacing or a strip is typed. */
 export function rows(ctx: PlanContext, id: string, where: ShapeAt): Counted {
   const parts = countOf(ctx, where, 'row');
   const total = ctx.sheet.multiply(
@@ -98,7 +117,8 @@ export function rows(ctx: PlanContext, id: string, where: ShapeAt): Counted {
     'ft',
     'row',
   );
-  if (where.shape.spacing.trim() === '') {
+  const across = acrossRow(ctx, where);
+  if (!across) {
     const hundreds = ctx.sheet.derive(
       'convert',
       {
@@ -113,9 +133,9 @@ export function rows(ctx: PlanContext, id: string, where: ShapeAt): Counted {
   }
   const area = ctx.sheet.multiply(
     { id, label: msg('ground.rowArea'), source: 'geometry' },
-    [total, lengthOf(ctx, where, 'spacing', ROW_SPACING)],
+    [total, across],
     'ft2',
     'ground',
   );
-  return { parts, area };
+  return { parts, area, across };
 }

@@ -8,7 +8,7 @@ import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
-import type { Pace, Parts, ShapeAt, SquareFeet } from './measures';
+import type { Feet, Pace, Parts, ShapeAt, SquareFeet } from './measures';
 import { noArea, shapeArea, type Shaped } from './shapeArea';
 
 type Thousands = Figure<Quantity<'1000ft2', 'ground'>>;
@@ -28,6 +28,8 @@ export interface Ground {
   readonly parts: Parts | undefined;
   /** Rows without a spacing have a length but no area. */
   readonly rows: Figure<Quantity<'100ft', 'row'>> | undefined;
+  /** How wide the ground of each row is, where it is rows with an area. */
+  readonly across: Feet | undefined;
   /** Of beds and containers whose depth is typed. */
   readonly volume: Figure<Quantity<'ft3', 'ground'>> | undefined;
 }
@@ -65,6 +67,7 @@ function unmeasured(
     known: false,
     parts: shaped.parts,
     rows: shaped.rows,
+    across: undefined,
     volume: shaped.volume,
   };
 }
@@ -97,7 +100,10 @@ function measured(
 ): Ground {
   const { id } = piece;
   const error = errorOf(ctx, piece);
-  const shared = { known: true, parts: shaped.parts, rows: undefined, volume: shaped.volume };
+  const shared = {
+    ...{ known: true, parts: shaped.parts, rows: undefined, volume: shaped.volume },
+    across: shaped.across,
+  };
   const label = msg('ground.measured');
   const area = error
     ? ctx.sheet.spread({ id: `${id}/ground/measured`, label }, exact, error)

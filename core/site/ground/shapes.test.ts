@@ -271,3 +271,17 @@ test('a simple outline has no crossing, and a bow tie has one', () => {
     ]),
   ).toEqual([0, 2]);
 });
+
+// The pumpkin trap: 100 ft of row, 96 in. from row to row, 40 lb N/acre: 0.735 lb on all of it, 0.367 on a strip of 4 ft.
+test.each([
+  ['96 in', '', 800],
+  ['96 in', '4', 400],
+  ['', '4', 400],
+  ['30 in', '4', 250],
+])(
+  'wide rows %s apart, a strip of %s: %d ft², never more than from row to row',
+  (spacing, strip, feet) => {
+    const shape = { kind: 'rows', number: '1', length: '100', spacing, strip } as const;
+    expect(size(shape)).toBeCloseTo(feet, 6);
+  },
+);

@@ -1,3 +1,4 @@
+import { EMPTY_SITE } from '../../casefile/parts/area';
 import type { Area } from '../../casefile/parts/area';
 import { EMPTY_SHAPE } from '../../casefile/parts/shape';
 import { lawnCase, type LawnInput } from '../../../test/cases';
@@ -27,7 +28,7 @@ function schools(area: AreaPlan): (number | string)[][] {
   );
 }
 
-const site = (spots: string) => ({ slope: '', drainage: '', spots, clues: '', note: '' }) as const;
+const site = (spots: string) => ({ ...EMPTY_SITE, spots });
 
 test.each<[string, LawnInput, Partial<Area>, (number | string)[][]]>([
   [

@@ -37,6 +37,15 @@ export function calendarFindings(finder: Finder, { plan }: FindInput): void {
     else finder.find('calendar', 'note', 'pinBreaks', params, [], more);
   }
   for (const rule of rules) {
+    const strip = plan.strips.find((each) => each.rule.id === rule.id);
+    // What is known to lie further off binds nothing here.
+    if (strip?.isHere === false) continue;
+    if (strip?.isHere) {
+      const { beside, feet } = strip;
+      const here = { rule: ruleName(rules, rule.id), beside, feet };
+      finder.find('calendar', 'note', 'stripHere', here, [], { subject: rule.id });
+      continue;
+    }
     const named = {
       rule: ruleName(rules, rule.id),
       says: msg(`ruleSays.${rule.kind}`, saying(rule)),

@@ -40,6 +40,17 @@ function slotsOf(parts: readonly YearPart[], days: number, hot: readonly Closed[
   });
 }
 
+/** A part of the year of new sod, no sooner than a local rule lets anything go on top of it. */
+function afterSod({ form, allowed }: FertilizerInput, part: YearPart): YearPart {
+  const { origin, slot } = part;
+  if (form !== 'sod' || !allowed.sodDays || origin.kind !== 'planted' || isWorkedIn(part.stage)) {
+    return part;
+  }
+  const first = addDays(origin.on, allowed.sodDays.value);
+  if (slot.from >= first) return part;
+  return { ...part, slot: { ...slot, from: first, to: slot.to > first ? slot.to : first } };
+}
+
 /** The days on which heat forbids a product. */
 function heatFor(
   { climate, plant }: FertilizerInput,
@@ -110,7 +121,11 @@ export function requestFor(
   return {
     ...shared,
     closed,
-    slots: slotsOf(split.parts, days, hot),
+    slots: slotsOf(
+      split.parts.map((part) => afterSod(input, part)),
+      days,
+      hot,
+    ),
     apart: onTop ? [fromLime(LIME_FROM_NITROGEN_DAYS), others] : [others],
   };
 }

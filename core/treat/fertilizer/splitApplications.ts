@@ -22,7 +22,8 @@ import { type Needs } from './need';
 import type { ProductPart } from './handOrder';
 import { sharesOf } from './products';
 import { isWorkedIn, yearParts, type YearPart } from './programme';
-import type { FertilizerInput } from './types';
+import type { FertilizerInput, FertilizerProduct } from './types';
+import type { Feet } from '../../site/ground/measures';
 import { capFor, cappedIn, isLight, type Manner } from './caps';
 import { requestFor, spacingOf, type UndatedProduct } from './requests';
 
@@ -82,6 +83,25 @@ function reachOf(
     { id: `${prefix}/reach`, label: msg('slip.bagReach'), source: 'definition' },
     [thousands],
     thousandsToSquareFeet,
+  );
+}
+
+/** 100 ft of a row so wide are 1,000 ft². */
+const ROW_OF_A_THOUSAND_FT = 10;
+
+/** A rate of an area along 100 ft of a row so wide: what goes on beside a row is poured out by its length. */
+function alongRow(
+  ctx: PlanContext,
+  prefix: string,
+  rate: ProductPart['rate'],
+  across: Feet | undefined,
+): FertilizerProduct['perRow'] {
+  if (!across) return undefined;
+  const entry = { id: `${prefix}/per-row`, label: msg('feed.perRow'), source: 'geometry' } as const;
+  const wide = { id: `${prefix}/ten-feet`, label: msg('feed.tenFeet') };
+  const thousand = ctx.constant(wide, ROW_OF_A_THOUSAND_FT, 'ft', 'ground');
+  return ctx.sheet.derive('proportion', entry, [rate, across, thousand], (r, own, of) =>
+    quantity((r.value * own.value) / of.value, 'lb/100ft', 'product'),
   );
 }
 
@@ -148,6 +168,7 @@ export function splitProducts(
       moments: momentsOf(dealt.parts),
       bag: dealing.bag,
       bags: bagsFor(ctx, `${prefix}/bags`, set.total, dealing.bag),
+      perRow: alongRow(ctx, prefix, rate, input.ground.across),
       reach: reachOf(ctx, prefix, dealing.bag, rate),
     });
   }
@@ -210,6 +231,7 @@ export function sideDressing(
     moments: momentsOf(parts),
     bag: dealing.bag,
     bags: bagsFor(ctx, `${prefix}/bags`, total, dealing.bag),
+    perRow: undefined,
     reach: undefined,
   };
 }

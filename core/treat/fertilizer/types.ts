@@ -30,6 +30,8 @@ export interface FertilizerProduct extends TreatmentProduct {
   readonly material: Fertilizer;
   readonly set: DoseSet;
   readonly bags: Figure<Quantity<'bags', 'product'>>;
+  /** The season's rate along a row, where the ground is rows with an area. */
+  readonly perRow: Figure<Quantity<'lb/100ft', 'product'>> | undefined;
   /** Ground that one bag goes over; nothing on rows without an area. */
   readonly reach: Figure<Quantity<'ft2', 'ground'>> | undefined;
 }

@@ -34,7 +34,7 @@ function offered(candidates: readonly string[]): Option[] {
 
 function Part({ part, chosen }: { part: FertilizerProduct; chosen: boolean }): ReactNode {
   const { area, state } = useCase();
-  const { role, material, rate, set, bags, bag, reach } = part;
+  const { role, material, rate, perRow, set, bags, bag, reach } = part;
   const candidates = area.treatments.fertilizer.candidates[role === 'row' ? 'n' : role];
   const place = decisionPlace(state.doc, area.area.id, productDecision(role));
   return (
@@ -68,6 +68,11 @@ function Part({ part, chosen }: { part: FertilizerProduct; chosen: boolean }): R
         </td>
         <Cell number>
           <Figure id={rate.id} />
+          {perRow && (
+            <span className="block">
+              <Figure id={perRow.id} />
+            </span>
+          )}
         </Cell>
         <Cell number>
           <Figure id={set.total.id} bold={chosen} />

@@ -192,7 +192,7 @@ function Form(): ReactNode {
       )}
       {stands && rates?.perPlant?.perInch && (
         <TextField
-          label={text('ground.trunk')}
+          label={text('ground.trunkInches')}
           place={place('trunk')}
           width="number"
           stop={false}

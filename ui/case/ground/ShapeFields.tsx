@@ -16,7 +16,7 @@ import { textPlace } from '../context/places';
 import { named } from '../../format/choices';
 
 /** Measures that nobody needs: Enter passes them by. */
-const CHECKS: ReadonlySet<Measure> = new Set(['perimeter', 'depth']);
+const CHECKS: ReadonlySet<Measure> = new Set(['perimeter', 'depth', 'strip']);
 
 /** Units that stand behind the fields; lengths are in feet. */
 const UNITS = { squareFeet: 'unit.ft2', number: '', offsets: '', points: '' } as const;

@@ -1,7 +1,7 @@
 'use client';
 
 import { sampleOf } from '../../../core/casefile/parts/sample';
-import { DRAINAGES, SLOPES } from '../../../core/casefile/parts/area';
+import { DRAINAGES, SLOPES, SPREADERS } from '../../../core/casefile/parts/area';
 import type { ReactNode } from 'react';
 import { CLUES, type SchoolRow } from '../../../core/site/sampling/samplingPlan';
 import { CONFIDENCE, VARIATION } from '../../../core/tables/ground/sampling';
@@ -77,6 +77,24 @@ function Seen(): ReactNode {
           place={textPlace(doc, `${at}/drainage`)}
           options={named('drainage', DRAINAGES)}
           width="date"
+        />
+        <TextField
+          label={text('sample.water')}
+          place={textPlace(doc, `${at}/water`)}
+          unit={text('unit.ft')}
+          stop={false}
+        />
+        <TextField
+          label={text('sample.well')}
+          place={textPlace(doc, `${at}/well`)}
+          unit={text('unit.ft')}
+          stop={false}
+        />
+        <SelectField
+          label={text('sample.spreader')}
+          place={textPlace(doc, `${at}/spreader`)}
+          options={named('spreader', SPREADERS)}
+          stop={false}
         />
         <TextField label={text('sample.spots')} place={textPlace(doc, `${at}/spots`)} />
         <TextArea label={text('sample.note')} place={textPlace(doc, `${at}/note`)} />
