@@ -48,3 +48,44 @@ test('a climate is typed: twelve means and two frosts, with each error at its pl
   await page.reload();
   await expect(page.locator('#worksheet')).toContainText('early fall');
 });
+
+test('bermuda asked about in each month: nitrogen from full green to seven weeks before frost, and never else', async ({
+  page,
+}) => {
+  const app = new App(page);
+  await app.typeLawn({ squareFeet: '1000', ph: '6.5', om: '3', planFrom: '1 Jan 2027' });
+  await app.go('Ground');
+  await app.find('What grows there', 'Bermudagrass');
+  await app.go('Results');
+  await app.field('Climate for the dates').selectOption({ label: 'southern coastal plain' });
+  for (const month of MONTHS) {
+    await app.go('Results');
+    await app.type('Plan from', `1 ${month} 2027`);
+    await app.go('Calendar');
+    const fed = page
+      .getByRole('table', { name: 'By date' })
+      .getByRole('row')
+      .filter({ hasText: 'urea' });
+    await expect(fed.first()).toBeVisible();
+    // Green on 21 April there, mean first frost on 5 November.
+    for (const row of await fed.allTextContents()) {
+      expect(row).toMatch(/(Apr|May|Jun|Jul|Aug|Sep) 202[78]/);
+    }
+  }
+});
+
+test('onions are fed to the stop and not past it', async ({ page }) => {
+  const app = new App(page);
+  await app.typeLawn({ squareFeet: '200', ph: '6.5', om: '3', planFrom: '1 Mar 2027' });
+  await app.go('Ground');
+  await app.find('What grows there', 'Onions');
+  await app.go('Calendar');
+  const rows = page.getByRole('table', { name: 'By date' }).getByRole('row');
+  const fed = rows.filter({ hasText: 'ammonium sulfate' });
+  const count = await fed.count();
+  expect(count).toBeGreaterThan(1);
+  await fed.last().getByRole('button', { name: 'Why this day?' }).click();
+  // Three months later the bulbs swell: that day is past the stop.
+  await app.type('Day set by you', '20 Aug 2027');
+  await expect(page.getByText(/past it|does no harm/).first()).toBeVisible();
+});

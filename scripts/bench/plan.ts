@@ -53,6 +53,13 @@ function benchPlanning(): void {
   );
   tell('plan of twelve areas ÷ six', dozen / six);
   tell('plan of twenty-four areas ÷ twelve', two / dozen);
+  // Without a climate nothing goes by programme and stage, and all else is worked out.
+  const undated = { ...twelve, climate: { ...twelve.climate, card: '' } };
+  const [dated = NaN, without = NaN] = byTurns(RUNS / 10, [
+    () => void planCase(twelve),
+    () => void planCase(undated),
+  ]);
+  tell('the year of twelve areas by climate ÷ their plan without', dated / without - 1, 0.5);
 }
 
 const CASES = 10_000;
