@@ -137,6 +137,7 @@ const MORE: readonly LawnInput[] = [
   { ...ORACLE, rules: { 'winter-stop': {} }, pins: { 'lawn/feed-n/1': '2027-12-10' } },
   { ...ORACLE, pins: { 'lawn/feed-n/1': '2028-07-10' } },
   { ...ORACLE, rules: { 'winter-stop': { from: '10-10', to: '04-01' } } },
+  { ...ORACLE, rules: { 'water-strip': {} }, site: { water: '8' } },
 ];
 
 /** Two samples that both name the one lawn. */

@@ -16,6 +16,7 @@ import { newCase } from '../core/casefile/newCase';
 
 /** What the tests vary of the one lawn. Everything is text, as typed. */
 export interface LawnInput {
+  readonly site?: Partial<Area['site']>;
   readonly climate?: Partial<CaseFile['climate']>;
   /** Coordinates of the lawn's outline. */
   readonly outline?: string;
@@ -154,7 +155,7 @@ export function lawnCase(input: LawnInput): CaseFile {
         measuredBy: input.measuredBy ?? '',
         growing: { ...lawn.growing, ...input.growing },
         plantedOn: input.plantedOn ?? '',
-        site: { ...lawn.site, clues: input.clues ?? '' },
+        site: { ...lawn.site, clues: input.clues ?? '', ...input.site },
         shape: {
           ...lawn.shape,
           kind: input.unknownArea ? 'unknown' : 'square-feet',

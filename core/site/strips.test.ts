@@ -4,12 +4,8 @@ import { planCase } from '../plan/plan';
 const STRIP = { 'water-strip': { rotary: '15', drop: '10' }, 'well-strip': { feet: '100' } };
 
 function told(water: string, spreader: '' | 'drop', well = ''): string[] {
-  const input: LawnInput = { ph: '6.5', rules: STRIP };
-  const file = lawnCase(input);
-  const { lawn } = file.areas;
-  if (!lawn) throw new Error('no lawn');
-  const site = { ...lawn.site, water, spreader, well };
-  const plan = planCase({ ...file, areas: { lawn: { ...lawn, site } } });
+  const input: LawnInput = { ph: '6.5', rules: STRIP, site: { water, spreader, well } };
+  const plan = planCase(lawnCase(input));
   return plan.findings.flatMap(({ name }) => (/stripHere|ruleHolds/.test(name) ? [name] : []));
 }
 
@@ -27,11 +23,8 @@ test.each<[string, '' | 'drop', string, string[]]>([
 });
 
 test('a distance that cannot be read is a problem at its place', () => {
-  const file = lawnCase({ ph: '6.5' });
-  const { lawn } = file.areas;
-  if (!lawn) throw new Error('no lawn');
-  const areas = { lawn: { ...lawn, site: { ...lawn.site, water: 'near' } } };
-  expect(Object.keys(planCase({ ...file, areas }).problems)).toContain('areas/lawn/site/water');
+  const { problems } = planCase(lawnCase({ ph: '6.5', site: { water: 'near' } }));
+  expect(Object.keys(problems)).toContain('areas/lawn/site/water');
 });
 
 test('new sod is left alone for as long as a local rule says', () => {

@@ -1,8 +1,9 @@
+import { own } from '../../kernel/typed/own';
 import { isNode, overEach, type Node } from './nodes';
 
 /** A part of a document with more in it; what is no object stays, for the schema to refuse. */
 function withMore(owner: Node, part: string, more: Node): Node {
-  const before = owner[part];
+  const before = own(owner, part);
   return isNode(before) ? { ...owner, [part]: { ...before, ...more } } : owner;
 }
 
