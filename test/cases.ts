@@ -1,3 +1,4 @@
+import type { Area } from '../core/casefile/parts/area';
 import { type Label, EMPTY_LABEL } from '../core/casefile/parts/label';
 import type { PastEntry } from '../core/casefile/parts/past';
 import { pinKey } from '../core/casefile/parts/pin';
