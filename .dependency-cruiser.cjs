@@ -18,6 +18,7 @@ const LAYERS = [
   'schedule',
   'treat',
   'outlook',
+  'judge',
   'area',
   'tell',
   'plan',

@@ -148,6 +148,16 @@ function twiceSampled(): CaseFile {
   return { ...file, samples: { ...file.samples, s2: { ...first, id: 's2', name: 'Back' } } };
 }
 
+/** Blueberries on the sample of the lawn beside them. */
+function mixedSample(): CaseFile {
+  const file = lawnCase(ORACLE);
+  const { lawn } = file.areas;
+  const { s1 } = file.samples;
+  if (!lawn || !s1) throw new Error('no sample');
+  const areas = { lawn, row: { ...lawn, id: 'row', order: 2, plant: 'blueberry' } };
+  return { ...file, areas, samples: { s1: { ...s1, areaIds: ['lawn', 'row'] } } };
+}
+
 /**
  * Nobody here remembers an equation of Woodruff's, so that it never has an amount that could differ; the others tell of
  * a fault of the program or of a case without measure, and are met where those are caught.
@@ -160,7 +170,7 @@ const UNREACHED = [
 ];
 
 test('every finding of the core is reached', () => {
-  const files = [...demoCounty('2027-10-04'), ...MORE.map(lawnCase), twiceSampled()];
+  const files = [...demoCounty('2027-10-04'), ...MORE.map(lawnCase), twiceSampled(), mixedSample()];
   const said = new Set<string>(
     files.flatMap((file) => planCase(file).findings.map(({ message }) => message.id)),
   );

@@ -70,13 +70,13 @@ export const ORACLE: LawnReport = {
  */
 export const PRINTED = [
   'Main lawn, 6,200 square feet',
-  'Your soil is sour: pH 5.4.',
+  'Your soil is too acidic: pH 5.4.',
   'Buy 12 bags of pelletized limestone, 40 lb a bag',
-  '4 Oct 2027: spread 236 lb of product, that is 5.9 bags. Walk 118 lb of it one way and 118 lb across.',
-  '4 Apr 2028: the same again, 236 lb.',
+  '4 Oct 2027: spread 236 lb of pelletized limestone, that is 5.9 bags. Walk 118 lb of it one way and 118 lb across.',
+  '4 Apr 2028: spread 236 lb of pelletized limestone again.',
   '4 Aug 2028: bring a new soil sample.',
-  '4 Oct 2028: another 236 lb, only if the new test still says so.',
-  'Buy 1 bag of urea 46-0-0',
+  '4 Oct 2028: 236 lb of pelletized limestone once more, only if the new test still says so.',
+  'Buy 1 bag of urea 46-0-0, 40 lb a bag',
   // 2 lb of nitrogen, by shares of 0.75, 0.5 and 1 of 2.25: × 6.2 ÷ 0.46
   'Week of 19 Oct 2027 (late fall, when mowing has all but stopped): spread 9 lb of urea 46-0-0, 4.5 lb in each direction.',
   'Week of 16 May 2028 (late spring, before the heat): spread 6 lb of urea 46-0-0, 3 lb in each direction.',

@@ -24,7 +24,7 @@ test('the margin follows each keystroke that parses, and folds away', async ({ p
   await expect(margin).toContainText('We cannot say yet how much lime this ground needs.');
   await page.keyboard.press('2');
   // 6.2: 6.4 tons/acre; × 4 ÷ 8 × 45.914 × 90 ÷ 85 × 6.2 = 965 lb in four
-  await expect(margin).toContainText('4 Oct 2027: spread 241 lb of product');
+  await expect(margin).toContainText('4 Oct 2027: spread 241 lb of pelletized limestone');
   await page.getByRole('button', { name: 'Undo' }).focus();
   await page.keyboard.press('m');
   await expect(margin).not.toContainText('spread');

@@ -29,7 +29,9 @@ test('the slip is copied as plain text by one key', async ({ page, context }) =>
   await page.keyboard.press('c');
   await expect(page.getByText('Copied. Paste it into your e-mail.')).toBeVisible();
   const copied = await page.evaluate(() => navigator.clipboard.readText());
-  expect(copied).toContain('- 4 Oct 2027: spread 236 lb of product, that is 5.9 bags.');
+  expect(copied).toContain(
+    '- 4 Oct 2027: spread 236 lb of pelletized limestone, that is 5.9 bags.',
+  );
 });
 
 test('"nothing to do" is a finished slip', async ({ page }) => {
@@ -48,7 +50,9 @@ test('with no area known the slip speaks for 1000 square feet', async ({ page })
   await app.typeLawn({ unknownArea: true, ...{ percent, planFrom, ph, buffer } } as typeof ORACLE);
   const text = (await app.printed()).replace(/\s+/g, ' ');
   // 107.9 × 90 ÷ 85 ÷ 3 = 38.1; × 5 = 190; 40 ÷ 38.1 = 1.05 thousand
-  expect(text).toContain('4 Oct 2027: spread 38 lb of product on each 1000 square feet.');
+  expect(text).toContain(
+    '4 Oct 2027: spread 38 lb of pelletized limestone on each 1,000 square feet.',
+  );
   expect(text).toMatch(/5,000 square feet 190 lb/);
   expect(text).toContain('One bag, 40 lb a bag, goes over 1,050 square feet.');
 });

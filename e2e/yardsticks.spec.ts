@@ -164,7 +164,7 @@ test('plants that share a bed and want different soils: no amount until one gove
   await app.go('Ground');
   await app.field('The pH goes by').selectOption({ label: 'Asparagus' });
   await expect(page.getByText('These plants cannot share a soil.')).toHaveCount(0);
-  await expect(slip(page)).toContainText('Your soil is sour');
+  await expect(slip(page)).toContainText('Your soil is too acidic');
   await page.keyboard.press('Control+z');
   await page.getByRole('button', { name: 'Remove Highbush blueberries' }).click();
   await expect(page.getByText('These plants cannot share a soil.')).toHaveCount(0);

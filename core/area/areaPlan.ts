@@ -18,6 +18,7 @@ import type { SamplingPlan } from '../site/sampling/samplingPlan';
 import type { DayFigure } from '../schedule/climate/dayFigures';
 import type { DatedWork } from '../treat/fieldWork/plan';
 import type { Strip } from '../site/strips';
+import type { Judgement } from '../judge/judgements';
 import type { Treatments } from '../treat/treatments';
 import type { UnsureAmount } from '../treat/unsureAmounts';
 
@@ -40,6 +41,8 @@ export interface AreaPlan {
   readonly strips: readonly Strip[];
   readonly ground: Ground;
   readonly sampling: SamplingPlan;
+  /** Its only sample is shared with plants that need other soil: it counts as not tested. */
+  readonly mixedSample: boolean;
   /** Something is known of its sample, or was seen when it was taken. */
   readonly sampled: boolean;
   readonly readings: AskedReadings;
@@ -59,6 +62,8 @@ export interface AreaPlan {
   readonly fertilizerAcid: Figure<Quantity<'lb/1000ft2', 'CaCO3'>> | undefined;
   /** What is put on over the whole range of ground that is not surely measured. */
   readonly unsureAmounts: readonly UnsureAmount[];
+  /** What the client is told besides amounts and days, the gravest first. */
+  readonly judgements: readonly Judgement[];
   /** Years until the next test where nothing asks for an earlier one. */
   readonly retestYears: number;
 }

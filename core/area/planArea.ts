@@ -4,6 +4,8 @@ import type { AreaSlice } from '../casefile/slice';
 import type { Materials } from '../catalog/materials/materials';
 import { retestYears } from '../catalog/packs/opinions';
 import type { Pack } from '../catalog/packs/pack';
+import { isMixedSample } from '../site/report/mixedSample';
+import { judgementsOf } from '../judge/judgements';
 import { stripsOn } from '../site/strips';
 import { COOL_SEASON_LAWN, PLANTS } from '../catalog/plants/plants';
 import { formOf, isFromBare, type Form } from '../catalog/programmes/growing';
@@ -113,7 +115,10 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
   const form = formOf(plant, input.area);
   const area = asWorked(input.area, form);
   const goal = goalOf(ctx, file, area, plant);
-  const readings = readReport(ctx, file, area.id, pack);
+  const mixed = isMixedSample(file, plant);
+  // A sample that is not of this ground is none.
+  const tested = mixed ? { ...file, samples: {}, reports: {} } : file;
+  const readings = readReport(ctx, tested, area.id, pack);
   const past = summarizePast(ctx, file, area.id, planFrom);
   const sampling = planSampling(ctx, { file, area, plant, ground });
   const soilTest = readSoilTest(ctx, { file, areaId: area.id, pack, packs }, readings);
@@ -135,6 +140,11 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     climate,
   };
   const { treatments, works } = treat(ctx, { ...input, area }, { ...on, soilTest });
+  const strips = stripsOn(ctx, area, allowed);
+  const judged = {
+    ...{ area, plant, ground, readings, reading, soilTest, treatments },
+    ...{ strips, mixedSample: mixed },
+  };
   return {
     area,
     plant,
@@ -144,7 +154,8 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     planFrom,
     climate,
     allowed,
-    strips: stripsOn(ctx, area, allowed),
+    mixedSample: mixed,
+    strips,
     ground,
     sampling,
     sampled: readings.begun || isSampled(file, area),
@@ -160,5 +171,6 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     fertilizerAcid: fertilizerAcid(ctx, area.id, treatments.fertilizer),
     unsureAmounts: unsureAmounts(ctx, area.id, ground, treatments),
     retestYears: retestYears(file.decisions.retest?.value, pack),
+    judgements: judgementsOf(ctx, judged),
   };
 }

@@ -8,7 +8,8 @@ export function usesOf(plan: AreaPlan): Use[] {
     products.map(({ role, materialId, bag, applications }): Use => {
       const counted = plan.ground.known || role === 'row';
       const firm = applications.filter(({ state }) => counted && state === 'firm');
-      return { materialId, bag, pounds: firm.map(({ amount }) => amount.printed) };
+      const inPacks = role !== 'lime' && role !== 'sulfur';
+      return { materialId, bag, inPacks, pounds: firm.map(({ amount }) => amount.printed) };
     }),
   );
 }

@@ -7,6 +7,13 @@ export function fertilizerIsTold({ treatments, readings, goal }: AreaPlan): bool
   return treatments.lime.verdict !== 'absent' || readings.untested || goal.acid;
 }
 
+/** Whether fertilizer with its days stands on the page. */
+export function isFedOnPage(plan: AreaPlan): boolean {
+  const { isDosed, products } = plan.treatments.fertilizer;
+  const dated = products.some(({ applications }) => applications.length > 0);
+  return isDosed && dated && fertilizerIsTold(plan) && plan.plant.group !== 'mixes';
+}
+
 /** The treatments that the page tells of, each in its turn. */
 export function toldTreatments(plan: AreaPlan): Treatment[] {
   const all = treatmentsIn(plan.treatments);

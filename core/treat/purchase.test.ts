@@ -49,6 +49,8 @@ test('the same product on two pieces of ground is bought once', () => {
   expect(rows.map(({ materialId, bags }) => [materialId, value(bags)])).toEqual([
     ['urea-46-0-0', 1],
   ]);
+  // Two pieces of ground are one pack of 10 lb.
+  expect(rows.map(({ bag }) => value(bag))).toEqual([10]);
 });
 
 test('ground without an area buys nothing that anybody could count', () => {

@@ -4,7 +4,9 @@ import { bagsToCost } from '../kernel/units/convert';
 import type { Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
 import { msg } from '../kernel/messages/msg';
-import type { Figure } from '../kernel/working/working';
+import { valueOf, type Figure } from '../kernel/working/working';
+import { isTyped } from './shared/bagSize';
+import { packFor } from './shared/packs';
 import { addPounds, bagsFor } from '../schedule/dosing/doses';
 
 type Pounds = Figure<Quantity<'lb', 'product'>>;
@@ -14,7 +16,9 @@ type Money = Figure<Quantity<'usd', 'money'>>;
 export interface Use {
   readonly materialId: MaterialId;
   readonly bag: Figure<Quantity<'lb/bag', 'product'>>;
-  /** Amounts as printed, of the dressings that are firm. */
+  /** It comes in packs of many sizes: what is bought for several pieces of ground is one pack for all of them. */
+  readonly inPacks: boolean;
+  /** Amounts as printed, of the applications that are firm. */
   readonly pounds: readonly Pounds[];
 }
 
@@ -37,16 +41,37 @@ export interface Purchase {
 
 const PRICE = { min: 0, max: 10_000 };
 
-function purchaseRow(ctx: PlanContext, file: CaseFile, uses: readonly Use[]): PurchaseRow[] {
-  const [first] = uses;
+/** A usual sack of fertilizer, lb. Common practice. */
+const USUAL_SACK_LB = 50;
+
+/** The bag that is bought: that of the one piece of ground, or the pack for all of it together. */
+function bagOfAll(
+  ctx: PlanContext,
+  id: string,
+  { labels }: CaseFile,
+  uses: readonly [Use, ...Use[]],
+  pounds: number,
+): Use['bag'] {
+  const [{ bag, inPacks, materialId }, ...others] = uses;
+  const label = labels[materialId];
+  const isOwn = isTyped(label?.bag) || isTyped(label?.price);
+  if (!inPacks || others.length === 0 || isOwn) return bag;
+  const entry = { id, label: msg('lime.bagSizeTypical'), source: 'practice' } as const;
+  return ctx.constant(entry, packFor(pounds, USUAL_SACK_LB), 'lb/bag', 'product');
+}
+
+function purchaseRow(ctx: PlanContext, file: CaseFile, all: readonly Use[]): PurchaseRow[] {
+  const [first, ...others] = all;
   if (!first) return [];
-  const { materialId, bag } = first;
+  const uses = [first, ...others] as const;
+  const { materialId } = first;
   const prefix = `job/buy/${materialId}`;
   const pounds = addPounds(
     ctx,
     { id: `${prefix}/pounds`, label: msg('buy.pounds') },
     uses.flatMap((use) => use.pounds),
   );
+  const bag = bagOfAll(ctx, `${prefix}/bag`, file, uses, valueOf(pounds)?.value ?? 0);
   const bags = bagsFor(ctx, `${prefix}/bags`, pounds, bag);
   const held = ctx.sheet.multiply(
     { id: `${prefix}/held`, label: msg('buy.inBags') },

@@ -17,7 +17,7 @@ test('the slip as text says the same pounds and dates', () => {
   expect(written).toContain('MAIN LAWN, 6,200 SQUARE FEET');
   expect(written).toContain('Buy 12 bags of pelletized limestone, 40 lb a bag');
   expect(written).toContain(
-    '- 4 Oct 2027: spread 236 lb of product, that is 5.9 bags. Walk 118 lb of it one way and 118 lb across.',
+    '- 4 Oct 2027: spread 236 lb of pelletized limestone, that is 5.9 bags. Walk 118 lb of it one way and 118 lb across.',
   );
   expect(written).toContain('- 4 Aug 2028: bring a new soil sample.');
   expect(written).toContain('Local code first.');
@@ -111,7 +111,7 @@ test('with several pieces of ground the page says once what to buy', () => {
     s1: { id: 's1', name: '', areaIds: ['lawn', 'bed'], takenOn: '', lead: '' as const },
   };
   const page = slipText({ ...file, areas, samples }, planCase({ ...file, areas, samples }), VOICE);
-  expect(page).toContain('WHAT TO BUY FOR ALL OF IT');
+  expect(page).toContain('WHAT TO BUY');
   expect(page.match(/Local code first\./g)).toHaveLength(1);
   expect(page).toContain('KITCHEN BED, 6,200 SQUARE FEET');
   expect(page).not.toMatch(/^Buy /m);
@@ -130,8 +130,8 @@ test('bare ground is told how deep, by the depth that was decided', () => {
     const file = lawnCase({ ...tilled, decisions });
     return slipText(file, planCase(file), VOICE);
   };
-  expect(said()).toContain('Work it into the top 6 inches.');
-  expect(said({ 'lime-depth': '4' })).toContain('Work it into the top 4 inches.');
+  expect(said()).toContain('Work the lime into the top 6 inches.');
+  expect(said({ 'lime-depth': '4' })).toContain('Work the lime into the top 4 inches.');
 });
 
 /** Words of the laboratory and of the trade's interior that no client should have to read. */
@@ -171,7 +171,7 @@ test('a page without names has neither the client’s nor the case’s', () => {
   const decisions = { 'case:slip-unnamed': decision };
   const unnamed = { ...file, client: { ...file.client, name: 'Ada Quill' }, decisions };
   const page = slipText(unnamed, planCase(unnamed), VOICE);
-  expect(page).toMatch(/^What your ground needs\n/);
+  expect(page).toMatch(/^What your soil needs\n/);
   expect(page).not.toMatch(/Quill|Weir Cottage/);
 });
 

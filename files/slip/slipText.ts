@@ -24,6 +24,8 @@ function blockText(block: SlipBlock, write: (message: Msg) => string): string {
   switch (block.kind) {
     case 'heading':
       return `\n${write(block.text).toUpperCase()}\n`;
+    case 'section':
+      return `\n${write(block.text).toUpperCase()}`;
     case 'lead':
       return `\n${write(block.text)}`;
     case 'sentence':

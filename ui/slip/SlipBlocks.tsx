@@ -52,6 +52,12 @@ function Block({ block }: { block: SlipBlock }): ReactNode {
           <FigureText message={block.text} plain />
         </h3>
       );
+    case 'section':
+      return (
+        <h4 className="mt-4 border-t border-rule-2 pt-2 font-sans text-label font-semibold text-spruce">
+          <FigureText message={block.text} plain />
+        </h4>
+      );
     case 'lead':
       return (
         <p className="mt-2.5 text-title font-semibold">

@@ -1,9 +1,14 @@
+import { msg } from '../../kernel/messages/msg';
+import { MIXED_SAMPLE } from '../../site/report/mixedSample';
 import { asking } from '../../site/questions';
 import { WEEKS_AFTER_SPREADING } from '../../tables/ground/sampling';
 import type { FindInput, Finder } from './finder';
 
 /** What the plan rests on that is not what it would rather rest on, and what on the report may be a slip. */
-export function reportFindings(finder: Finder, { plan: { area, readings } }: FindInput): void {
+export function reportFindings(
+  finder: Finder,
+  { plan: { area, plant, readings, mixedSample } }: FindInput,
+): void {
   const { phFromField: by, recommended, waterPh, questions } = readings;
   if (by) {
     const ph = { working: waterPh.id };
@@ -19,6 +24,11 @@ export function reportFindings(finder: Finder, { plan: { area, readings } }: Fin
     finder.find('feeding', 'note', 'recAtPlanting');
   }
   finder.ask(questions);
+  if (mixedSample) {
+    const about = { areaId: area.id, step: 'sample' } as const;
+    const params = { plant: msg(`plant.${plant.id}`) };
+    finder.ask([asking(about, { token: MIXED_SAMPLE }, 'mixedSample', params)]);
+  }
 }
 
 /** What was put on before: what is dated after the plan, and what is still at work. */

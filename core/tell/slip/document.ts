@@ -10,6 +10,8 @@ export type SlipBlock = Content & {
 
 type Content =
   | { readonly kind: 'heading'; readonly text: Msg }
+  /** Over a part of the page. */
+  | { readonly kind: 'section'; readonly text: Msg }
   | { readonly kind: 'lead'; readonly text: Msg }
   | { readonly kind: 'sentence'; readonly text: Msg }
   /** Words of the office's own, as they were typed. */

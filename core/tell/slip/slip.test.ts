@@ -9,14 +9,9 @@ function blocks(input: LawnInput): string[] {
   );
 }
 
-const FEED = [
-  'lead buyFeed',
-  'sentence feedStage',
-  'sentence feedStage',
-  'sentence feedStage',
-  'sentence feedHow.lawn',
-];
+const FED = ['sentence feedStage', 'sentence feedStage', 'sentence feedStage'];
 const SPREAD = ['caution burn', 'caution water', 'caution localCode'];
+const section = (name: string): string => `section section.${name}`;
 
 test.each<[string, LawnInput, readonly string[]]>([
   ['no report', {}, []],
@@ -24,81 +19,89 @@ test.each<[string, LawnInput, readonly string[]]>([
     'the oracle',
     ORACLE,
     [
-      'heading area',
-      'sentence ph.acidic',
-      'lead buyLime',
-      'sentence limeFirst',
-      'sentence limeAgain',
-      'sentence testBefore',
-      'sentence limeIfTested',
-      'sentence limeOnTop',
-      ...FEED,
-      'caution dust',
+      ...[
+        'heading area',
+        'sentence ph.acidic',
+        section('buy'),
+        'sentence buyLime',
+        'sentence buyFeed',
+      ],
+      ...[section('calendar'), 'sentence limeFirst', 'sentence feedStage', 'sentence limeAgain'],
+      ...['sentence feedStage', 'sentence testBefore', 'sentence feedStage'],
+      ...['sentence limeIfTested', section('how'), 'sentence limeOnTop', 'sentence feedHow.lawn'],
+      ...[section('doNot'), 'sentence .notInHeat', 'sentence .notAllLime', 'sentence .noMore'],
+      ...[section('after'), 'sentence worked.lime', 'sentence worked.lawn', 'caution dust'],
       ...SPREAD,
     ],
   ],
   [
     'no lime needed',
     { ph: '6.5' },
-    ['heading area', 'sentence ph.right', 'lead noLime', ...FEED, 'sentence retest', ...SPREAD],
+    [
+      ...[
+        'heading area',
+        'sentence ph.right',
+        'sentence noLime',
+        section('buy'),
+        'sentence buyFeed',
+      ],
+      ...[section('calendar'), ...FED, section('how'), 'sentence feedHow.lawn', section('doNot')],
+      ...['sentence .notInHeat', 'sentence .noLimeForNothing', 'sentence .noMore'],
+      ...[section('after'), 'sentence retest', 'sentence worked.lawn', ...SPREAD],
+    ],
   ],
   [
-    'too sweet a soil',
+    'too alkaline a soil',
     { ph: '7.8', om: '40' },
-    ['heading area', 'sentence ph.high', 'lead noLime', 'lead noFeedKnown', 'sentence retest'],
+    [
+      ...['heading area', 'sentence ph.high', 'sentence noLime', 'sentence noFeedKnown'],
+      ...[section('doNot'), 'sentence .noLimeForNothing', section('after'), 'sentence retest'],
+    ],
   ],
   [
     'too little to be worth it',
     { ph: '5.9', texture: 'sand' },
     [
-      'heading area',
-      'sentence ph.acidic',
-      'lead noLimeWorth',
-      ...FEED,
-      'sentence retest',
-      ...SPREAD,
+      ...['heading area', 'sentence ph.acidic', 'sentence noLimeWorth', section('buy')],
+      ...['sentence buyFeed', section('calendar'), ...FED, section('how'), 'sentence feedHow.lawn'],
+      ...[section('doNot'), 'sentence .notInHeat', 'sentence .noMore', section('after')],
+      ...['sentence retest', 'sentence worked.lawn', ...SPREAD],
     ],
   ],
   [
-    'nobody knows about the lime: feeding waits too',
+    'nobody knows about the lime: fertilizer waits too',
     { om: '3' },
-    ['heading area', 'sentence limeOpen', 'sentence feedAfterLime', 'sentence retest'],
+    [
+      ...['heading area', 'sentence limeOpen', 'sentence feedAfterLime', section('after')],
+      'sentence retest',
+    ],
   ],
   [
-    'nothing at all to do',
-    { ph: '6.5', om: '40' },
-    ['heading area', 'sentence ph.right', 'lead noLime', 'lead noFeedKnown', 'sentence retest'],
-  ],
-  [
-    'bare ground, one dressing',
+    'bare ground: lime and starter before sowing, one order for all',
     { ph: '5.8', buffer: '6.7', situation: 'tilled' },
     [
-      'heading area',
-      'sentence ph.acidic',
-      'lead buyLime',
-      'sentence limeFirst',
-      'sentence limeTilledIn',
-      'lead buyFeed',
-      'sentence feedStage',
-      'sentence feedStage',
-      'sentence feedHow.seed',
-      'sentence retest',
-      'caution dust',
-      'caution burn',
-      'caution water',
-      'caution localCode',
+      ...[
+        'heading area',
+        'sentence ph.acidic',
+        section('buy'),
+        'sentence buyLime',
+        'sentence buyFeed',
+      ],
+      ...[section('calendar'), 'sentence limeFirst', 'sentence feedStage', 'sentence work'],
+      ...['sentence work', 'sentence feedStage', section('how'), 'sentence limeTilledIn'],
+      ...['sentence feedHow.seed', section('doNot'), 'sentence .notInHeat', 'sentence .noMore'],
+      ...[section('after'), 'sentence retest', 'sentence worked.lime', 'sentence worked.lawn'],
+      ...['caution dust', ...SPREAD],
     ],
   ],
 ])('%s', (_name, input, expected) => {
   expect(blocks(input)).toEqual(expected);
 });
 
-test('untested ground that nobody has a rate for is still asked for its test', () => {
+test('an untested pot is asked for its test, and fed by the label', () => {
   const pack = { id: 'potting-mix-extract', version: 1 };
   expect(blocks({ untested: true, plant: 'container-mix', pack })).toEqual([
-    'heading area',
-    'sentence feedLater',
-    'sentence askForTest',
+    ...['heading area', 'sentence askForTest', 'sentence d.mixFeed'],
   ]);
 });
 
@@ -136,11 +139,12 @@ test('sulfur: its dose, its test, and no other', () => {
   expect(blocks({ ...bushes, ph: '6.2' }).filter((each) => /ulfur|retest/.test(each))).toEqual([
     'sentence sulfurPh',
     'sentence sulfur',
-    'sentence sulfurOn',
     'sentence sulfurTest',
+    'sentence sulfurOn',
+    'sentence .noSulfurTwice',
   ]);
   const refused = blocks({ ...bushes, ph: '8.1' });
   expect(refused).toEqual(
-    expect.arrayContaining(['lead sulfurNone.refused', 'sentence sulfurMyths']),
+    expect.arrayContaining(['sentence sulfurNone.refused', 'sentence sulfurMyths']),
   );
 });

@@ -1,18 +1,21 @@
 import type { Paragraph } from '../../casefile/parts/paragraph';
 import type { AreaPlan } from '../../area/areaPlan';
 import { foldTreatments, madeOf, treatmentsIn, type ByKind } from '../../treat/treatments';
-import { isTold, toldTreatments } from '../told';
+import { isFedOnPage, isTold, toldTreatments } from '../told';
 import { cautionsFor } from '../cautions';
 import { addMonths } from '../../kernel/typed/date';
 import type { Purchase } from '../../treat/purchase';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
-import type { SlipBlock, SlipDocument } from './document';
-import { fertilizerBlocks } from './fertilizerBlocks';
+import { sentence, type SlipBlock, type SlipDocument } from './document';
+import { doNots } from './doNot';
+import { fertilizerParts } from './fertilizerParts';
+import { foundBlocks } from './foundBlocks';
 import { hazardBlocks, nameOnPage } from './hazardBlocks';
-import { limeBlocks } from './limeBlocks';
-import { sulfurBlocks } from './sulfurBlocks';
+import { limeParts } from './limeParts';
+import { joined, parts, type DatedBlock, type Parts } from './parts';
+import { sulfurParts } from './sulfurParts';
 
 function heading(plan: AreaPlan): SlipBlock {
   const { area, ground } = plan;
@@ -43,11 +46,17 @@ function cautionBlocks(plan: AreaPlan): SlipBlock[] {
   }));
 }
 
-/** With several areas the page says once what to buy for all of them. */
-function shoppingList({ rows }: Purchase): SlipBlock[] {
+type SectionId = `slip.section.${'buy' | 'calendar' | 'how' | 'doNot' | 'after'}`;
+
+/** A part of the page under its heading; none where it has nothing to say. */
+function section(id: SectionId, blocks: readonly SlipBlock[]): SlipBlock[] {
+  return blocks.length === 0 ? [] : [{ kind: 'section', text: msg(id) }, ...blocks];
+}
+
+/** What to buy for all ground together. */
+function shoppingTable({ rows }: Purchase): SlipBlock[] {
   if (rows.length === 0) return [];
   return [
-    { kind: 'heading', text: msg('slip.shopping') },
     {
       kind: 'table',
       head: [msg('slip.buyHead'), msg('slip.bagsHead'), msg('slip.leftOverHead')],
@@ -60,13 +69,36 @@ function shoppingList({ rows }: Purchase): SlipBlock[] {
   ];
 }
 
-function retest(plan: AreaPlan): SlipBlock[] {
-  const { treatments, readings, planFrom } = plan;
+/** When the soil is tested again where nothing asks for it sooner, and what shows that it worked. */
+function after(plan: AreaPlan): SlipBlock[] {
+  const { treatments, readings, planFrom, plant } = plan;
+  const { lime, fertilizer } = treatments;
   const tested = treatmentsIn(treatments).some(({ testOn }) => testOn);
   // What holds the fertilizer says itself what is to be tested.
-  if (!planFrom || tested || readings.untested || treatments.fertilizer.hold) return [];
-  const date = addMonths(planFrom, 12 * plan.retestYears);
-  return [{ kind: 'sentence', text: msg('slip.retest', { date: { date } }) }];
+  const soon = plan.judgements.some(({ id }) => id === 'mixFlush');
+  const routine = planFrom && !tested && !readings.untested && !fertilizer.hold && !soon;
+  const date = planFrom && addMonths(planFrom, 12 * plan.retestYears);
+  const worked = [
+    ...(lime.isDosed && !('absent' in lime.target)
+      ? [sentence('slip.worked.lime', { ph: { working: lime.target.id } })]
+      : []),
+    ...(isFedOnPage(plan) ? [sentence(`slip.worked.${plant.form}`)] : []),
+  ];
+  return [...(routine && date ? [sentence('slip.retest', { date: { date } })] : []), ...worked];
+}
+
+/** Work that a client cannot know the week of: of new lawns and of beds that are renovated. */
+const OWN_BUSINESS: ReadonlySet<string> = new Set(['harvest', 'plant', 'lastCutting']);
+
+function workParts({ works }: AreaPlan): Parts {
+  return parts({
+    dated: works
+      .filter(({ work }) => !OWN_BUSINESS.has(work))
+      .map(({ work, date }): DatedBlock => ({
+        date,
+        block: sentence('slip.work', { date: { date }, work: msg(`work.${work}`) }),
+      })),
+  });
 }
 
 /** The sums of each kind of treatment that the appendix opens. */
@@ -85,18 +117,20 @@ function appendixOf(plan: AreaPlan): string[] {
 }
 
 /**
- * What the page says of each treatment of an area. Where sulfur is a question it stands in place of lime, and of ground
- * that was not tested nobody knows either.
+ * What the page says of an area. Where sulfur is a question it stands in place of lime, and of ground that was not tested
+ * nobody knows either.
  */
-function areaBlocks(ctx: PlanContext, plan: AreaPlan, several: boolean): SlipBlock[] {
+function areaParts(ctx: PlanContext, plan: AreaPlan, several: boolean): Parts {
   const { untested } = plan.readings;
   const { sulfur } = plan.treatments;
-  const blocks = foldTreatments(plan.treatments, {
-    lime: () => (untested || sulfur ? [] : limeBlocks(ctx, plan, !several)),
-    sulfur: (treatment) => (untested ? [] : sulfurBlocks(plan, treatment, !several)),
-    fertilizer: () => fertilizerBlocks(plan, !several),
+  const buying = !several;
+  const treated = foldTreatments(plan.treatments, {
+    lime: () => (untested || sulfur ? parts({}) : limeParts(ctx, plan, buying)),
+    sulfur: (treatment) => (untested ? parts({}) : sulfurParts(plan, treatment, buying)),
+    fertilizer: () => fertilizerParts(plan, buying),
   });
-  return blocks.flat();
+  const judged = plan.judgements.map(({ says }): SlipBlock => ({ kind: 'sentence', text: says }));
+  return joined([...treated, workParts(plan), parts({ found: [...foundBlocks(plan), ...judged] })]);
 }
 
 /** The office's own paragraphs, each of their parts a sentence of its own. */
@@ -108,20 +142,43 @@ function paragraphBlocks(paragraphs: readonly Paragraph[]): SlipBlock[] {
     .map((words) => ({ kind: 'paragraph', text: msg('slip.paragraph', { words }) }));
 }
 
-/** Each caution once, however many areas raise it. */
+/** What tells a sentence from another: what shows that it worked is the same for all ground, whatever its target. */
+function sentenceKey(block: SlipBlock): string {
+  const isWorked = block.kind === 'sentence' && block.text.id.startsWith('slip.worked.');
+  return isWorked ? block.text.id : JSON.stringify(block);
+}
+
+/** Each caution and each sentence once, however many areas raise it. */
 function once(blocks: readonly SlipBlock[]): SlipBlock[] {
   const seen = new Set<string>();
   return blocks.filter((block) => {
-    if (block.kind !== 'caution') return true;
-    if (seen.has(block.caution)) return false;
-    seen.add(block.caution);
+    const said = block.kind === 'caution' ? block.caution : sentenceKey(block);
+    if (seen.has(said)) return false;
+    seen.add(said);
     return true;
   });
 }
 
+/** Everything that has a day, of all ground in one order; where there is more than one piece each line says which. */
+function calendarBlocks(
+  told: readonly (readonly [AreaPlan, Parts])[],
+  several: boolean,
+): SlipBlock[] {
+  return told
+    .flatMap(([plan, { dated }]) => dated.map(({ date, block }) => ({ plan, date, block })))
+    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+    .map(({ plan, block }): SlipBlock => {
+      const areaId = plan.area.id;
+      if (!several || block.kind !== 'sentence') return { ...block, areaId };
+      const text = msg('slip.inArea', { area: nameOnPage(plan), what: block.text });
+      return { kind: 'sentence', text, areaId };
+    });
+}
+
 /**
- * The client's page for all areas: what can hurt first, then what to buy, each area, the office's own paragraphs, and the
- * cautions once at the end. An area with a report that nothing was typed of has nothing to say yet.
+ * The client's page for all areas, in the order in which it is needed: what can hurt, what was found and what follows, what
+ * to buy, one calendar by date, how, what not to do, the next test, the office's own paragraphs, and the cautions once at
+ * the end. An area with a report that nothing was typed of has nothing to say yet.
  */
 export function writeSlip(
   ctx: PlanContext,
@@ -131,22 +188,28 @@ export function writeSlip(
 ): SlipDocument {
   const told = areas.filter(isTold);
   const several = told.length > 1;
-  const blocks = told.flatMap((plan) => {
-    const about = [
-      heading(plan),
-      ...unsureBlocks(plan),
-      ...areaBlocks(ctx, plan, several),
-      ...retest(plan),
-    ];
-    return about.map((block) => ({ ...block, areaId: plan.area.id }));
-  });
-  const list = several ? shoppingList(purchase) : [];
+  const each = told.map((plan) => [plan, areaParts(ctx, plan, several)] as const);
+  const on =
+    (plan: AreaPlan) =>
+    (block: SlipBlock): SlipBlock => ({ ...block, areaId: plan.area.id });
+  const found = each.flatMap(([plan, { found: blocks }]) =>
+    [heading(plan), ...unsureBlocks(plan), ...blocks].map(on(plan)),
+  );
+  const buy = several ? shoppingTable(purchase) : each.flatMap(([, one]) => one.buy);
+  const how = each.flatMap(([plan, one]) => (several ? one.how : one.how.map(on(plan))));
   const bought = several ? purchase.rows.map(({ bags }) => bags.id) : [];
   return {
     blocks: [
       ...told.flatMap(hazardBlocks),
-      ...list,
-      ...blocks,
+      ...found,
+      ...section('slip.section.buy', buy),
+      ...section('slip.section.calendar', calendarBlocks(each, several)),
+      ...section('slip.section.how', once(how)),
+      ...section(
+        'slip.section.doNot',
+        doNots(told).map((text): SlipBlock => ({ kind: 'sentence', text })),
+      ),
+      ...section('slip.section.after', once(told.flatMap(after))),
       ...paragraphBlocks(paragraphs),
       ...once(told.flatMap(cautionBlocks)),
     ],

@@ -57,7 +57,7 @@ test('over the guidance no fertilizer is dated for what is eaten, and nothing wa
   const input = lead('210', 'total');
   const feed = fertilizerOf(input);
   expect([feed.verdict, feed.hold?.why, feed.chosen.parts]).toEqual(['held', 'lead', []]);
-  expect(page(input)).toContain('lead slip.feedHeld.lead');
+  expect(page(input)).toContain('sentence slip.feedHeld.lead');
   const names = planCase(lawnCase(input)).findings.map(({ name }) => name);
   expect(names).toContain('feedHeld.lead');
   expect(names).not.toContain('feedUnsettled');
@@ -98,7 +98,7 @@ test.each([
 
 test('salts that hold the fertilizer stand first on the page', () => {
   const told = page(salts('3', 'saturated-paste', 'snap-bean'));
-  expect([told[0], told.includes('lead slip.feedHeld.salts')]).toEqual([
+  expect([told[0], told.includes('sentence slip.feedHeld.salts')]).toEqual([
     'caution slip.salts',
     true,
   ]);
@@ -182,11 +182,11 @@ test('one trip keeps to what the plant bears: no chloride, no nitrate', () => {
 
 test('where phosphorus was not measured nobody says that none is needed', () => {
   const organic = { ph: '6.5', om: '40' };
-  expect(page(organic)).toContain('lead slip.noFeedKnown');
+  expect(page(organic)).toContain('sentence slip.noFeedKnown');
   const measured = {
     ...BEDS,
     p: { text: '90', method: 'bray-1' },
     k: { text: '400', method: 'ammonium-acetate' },
   };
-  expect(page({ ...measured, om: '40' })).toContain('lead slip.noFeed');
+  expect(page({ ...measured, om: '40' })).toContain('sentence slip.noFeed');
 });

@@ -17,22 +17,25 @@ import {
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
-import type { Figure } from '../../kernel/working/working';
+import { valueOf, type Figure } from '../../kernel/working/working';
 import { type Needs } from './need';
 import type { ProductPart } from './handOrder';
 import { sharesOf } from './products';
 import { isWorkedIn, yearParts, type YearPart } from './programme';
 import type { FertilizerInput, FertilizerProduct } from './types';
 import type { Feet } from '../../site/ground/measures';
+import { isTyped } from '../shared/bagSize';
+import { packFor } from '../shared/packs';
 import { capFor, cappedIn, isLight, type Manner } from './caps';
 import { requestFor, spacingOf, type UndatedProduct } from './requests';
 
-/** A bag of a fertilizer: what the bag at hand says, else what such bags usually hold. */
+/** A bag of a fertilizer: what the bag at hand says, else the pack for so many pounds. */
 function bagOf(
   ctx: PlanContext,
   file: AreaSlice,
   prefix: string,
   { id, bagsLb, standing }: Fertilizer,
+  pounds: number,
 ): Figure<Quantity<'lb/bag', 'product'>> {
   const entry = { id: `${prefix}/bag`, label: msg('lime.bagSize') };
   const typed = file.labels[id]?.bag ?? '';
@@ -40,7 +43,8 @@ function bagOf(
   return typed.trim() === ''
     ? ctx.constant(
         { ...entry, label: msg('lime.bagSizeTypical'), source: 'practice', standing },
-        bagsLb[0],
+        // A price that was typed is that of the usual bag.
+        isTyped(file.labels[id]?.price) ? bagsLb[0] : packFor(pounds, bagsLb[0]),
         'lb/bag',
         'product',
       )
@@ -52,9 +56,10 @@ function dealingOf(
   { file, ground }: FertilizerInput,
   prefix: string,
   material: Fertilizer,
+  pounds: number,
 ): Dealing {
   return {
-    bag: bagOf(ctx, file, prefix, material),
+    bag: bagOf(ctx, file, prefix, material, pounds),
     density: ctx.constant(
       { id: `${prefix}/density`, label: msg('dose.density'), source: 'practice' },
       material.density,
@@ -155,7 +160,9 @@ export function splitProducts(
   for (const part of parts) {
     const { role, material, rate } = part;
     const prefix = `${input.area.id}/feed/${role}`;
-    const dealing = dealingOf(ctx, input, prefix, material);
+    const thousands = valueOf(input.ground.extent)?.value ?? 1;
+    const pounds = (valueOf(rate)?.value ?? 0) * thousands;
+    const dealing = dealingOf(ctx, input, prefix, material, pounds);
     const dealt = splitPart(ctx, input, part, needs, dealing, split);
     const { set } = dealt;
     split.push({
@@ -213,7 +220,7 @@ export function sideDressing(
     'doses',
     'count',
   );
-  const dealing = dealingOf(ctx, input, prefix, material);
+  const dealing = dealingOf(ctx, input, prefix, material, valueOf(total)?.value ?? 0);
   const set = dealOut(ctx, `${prefix}/dose`, { count, rate, total, limit: undefined }, dealing);
   const parts = yearParts(input, 'row', {
     from: earliest,

@@ -7,6 +7,7 @@ import type { FertilizerProduct } from '../../treat/fertilizer/types';
 import { msg, type Msg } from '../../kernel/messages/msg';
 import { fertilizerIsTold } from '../told';
 import { sentence, type SlipBlock } from './document';
+import { joined, parts, type DatedBlock, type Parts } from './parts';
 
 /** How to take an amount: half each way on a lawn, so much for each bed, else as it is. */
 function howOf({ plant, ground }: AreaPlan, { amount }: Application): Msg {
@@ -49,9 +50,13 @@ function leadOf(plan: AreaPlan, part: FertilizerProduct, buying: boolean): SlipB
   const material = msg(`material.${part.material.id}`);
   const counted = (plan.ground.known || part.role === 'row') && buying;
   const text = counted
-    ? msg('slip.buyFeed', { bags: { working: part.bags.id }, material })
+    ? msg('slip.buyFeed', {
+        bags: { working: part.bags.id },
+        size: { working: part.bag.id },
+        material,
+      })
     : msg('slip.useFeed', { material });
-  return { kind: 'lead', text };
+  return { kind: 'sentence', text };
 }
 
 /** How feed goes on: watered in on a lawn, worked in or along the row in a bed. */
@@ -63,16 +68,17 @@ function manner(plan: AreaPlan): SlipBlock {
 }
 
 /**
- * The feeding part of the client's page; it waits while nobody knows about the lime.
+ * The fertilizer part of the client's page; it waits while nobody knows about the lime.
  * @param buying whether each area says what to buy, or the page does so once for all
  */
-export function fertilizerBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
-  const test: SlipBlock = { kind: 'sentence', text: msg('slip.askForTest') };
-  return [
-    ...fedBlocks(plan, buying),
-    ...(isSownLegume(plan) ? [sentence('slip.inoculate')] : []),
-    ...(plan.readings.untested ? [test] : []),
-  ];
+export function fertilizerParts(plan: AreaPlan, buying: boolean): Parts {
+  const { readings, mixedSample } = plan;
+  return joined([
+    // Judged already: its own sample is asked for.
+    parts({ found: readings.untested && !mixedSample ? [sentence('slip.askForTest')] : [] }),
+    fedParts(plan, buying),
+    parts({ how: isSownLegume(plan) ? [sentence('slip.inoculate')] : [] }),
+  ]);
 }
 
 /** Whether a plot is sown with what makes its own nitrogen. */
@@ -95,25 +101,33 @@ function soilBlocks({ treatments, soilTest, calcareous }: AreaPlan): SlipBlock[]
   ];
 }
 
-function fedBlocks(plan: AreaPlan, buying: boolean): SlipBlock[] {
+function fedParts(plan: AreaPlan, buying: boolean): Parts {
   const { treatments, plant } = plan;
   const feed = treatments.fertilizer;
   const { form } = plant;
   // What holds it back stands above the page already, and waits for no lime.
-  if (feed.hold) return [{ kind: 'lead', text: msg(`slip.feedHeld.${feed.hold.why}`) }];
-  if (!fertilizerIsTold(plan)) return [{ kind: 'sentence', text: msg('slip.feedAfterLime') }];
+  if (feed.hold) return parts({ found: [sentence(`slip.feedHeld.${feed.hold.why}`)] });
+  if (!fertilizerIsTold(plan)) return parts({ found: [sentence('slip.feedAfterLime')] });
   const inSoil = soilBlocks(plan);
+  // How pots are fed is judged: a label's rate, no pounds of a garden's.
+  if (plant.group === 'mixes') return parts({ found: inSoil });
   if (feed.verdict === 'none-needed' || feed.verdict === 'none-known') {
     const name = feed.verdict === 'none-known' ? 'slip.noFeedKnown' : 'slip.noFeed';
-    return [{ kind: 'lead', text: msg(name) }, ...inSoil];
+    return parts({ found: [sentence(name), ...inSoil] });
   }
-  const { parts } = feed.chosen;
-  if (feed.verdict === 'absent' || !parts.some(({ applications }) => applications.length > 0)) {
-    return [{ kind: 'sentence', text: msg('slip.feedLater', { form }) }, ...inSoil];
+  const { parts: products } = feed.chosen;
+  if (feed.verdict === 'absent' || !products.some(({ applications }) => applications.length > 0)) {
+    return parts({ found: [sentence('slip.feedLater', { form }), ...inSoil] });
   }
-  const blocks = parts.flatMap((part): SlipBlock[] => [
-    leadOf(plan, part, buying),
-    ...part.applications.map((dose) => doseSentence(plan, part, dose)),
-  ]);
-  return [...blocks, manner(plan), ...inSoil];
+  return parts({
+    found: inSoil,
+    buy: buying ? products.map((part) => leadOf(plan, part, buying)) : [],
+    dated: products.flatMap((part) =>
+      part.applications.map((dose): DatedBlock => ({
+        date: dose.date,
+        block: doseSentence(plan, part, dose),
+      })),
+    ),
+    how: [manner(plan)],
+  });
 }

@@ -5,6 +5,7 @@ import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg, type MsgId } from '../../kernel/messages/msg';
 import { sentence, type SlipBlock } from './document';
 import { extentBlocks } from './extents';
+import { parts, type DatedBlock, type Parts } from './parts';
 
 /** The reading in the client's words, before any amount. */
 function standing({ readings, treatments, plant, goal }: AreaPlan): SlipBlock[] {
@@ -51,26 +52,28 @@ function howOf({ plant, ground, treatments }: AreaPlan): Msg {
   });
 }
 
-function doseSentences(plan: AreaPlan): SlipBlock[] {
+function doses(plan: AreaPlan): DatedBlock[] {
   const { ground } = plan;
   const { lime } = plan.treatments;
   const per = ground.known ? '' : 'PerThousand';
-  return lime.applications.map((dose) => {
+  const material = msg(`material.${lime.chosenMaterial.id}`);
+  const dated = lime.applications.map((dose): DatedBlock => {
+    const { date, amount } = dose;
     const params = {
-      date: { date: dose.date },
-      amount: { working: shownInHands(dose.amount.hands).id },
+      date: { date },
+      amount: { working: shownInHands(amount.hands).id },
+      material,
     };
-    if (dose.state === 'conditional') return sentence(`slip.limeIfTested${per}`, params);
-    if (dose.amount.ordinal > 1) return sentence(`slip.limeAgain${per}`, params);
-    return sentence(`slip.limeFirst${per}`, { ...params, how: howOf(plan) });
+    if (dose.state === 'conditional') {
+      return { date, block: sentence(`slip.limeIfTested${per}`, params) };
+    }
+    if (amount.ordinal > 1) return { date, block: sentence(`slip.limeAgain${per}`, params) };
+    return { date, block: sentence(`slip.limeFirst${per}`, { ...params, how: howOf(plan) }) };
   });
-}
-
-function withTest(doses: SlipBlock[], lime: LimeTreatment): SlipBlock[] {
-  const at = lime.applications.findIndex(({ state }) => state === 'conditional');
-  if (at < 0 || !lime.testOn) return doses;
-  const test = sentence('slip.testBefore', { date: { date: lime.testOn } });
-  return [...doses.slice(0, at), test, ...doses.slice(at)];
+  const waits = lime.applications.some(({ state }) => state === 'conditional');
+  const date = lime.testOn;
+  if (!waits || !date) return dated;
+  return [...dated, { date, block: sentence('slip.testBefore', { date: { date } }) }];
 }
 
 /** Where the advisor passes what is advised, and why: it stands as their decision. */
@@ -85,22 +88,22 @@ function decided({ ownReason, passedBy }: LimeTreatment): SlipBlock[] {
  * The lime part of the client's page; "nothing to do" is a finished part too.
  * @param buying whether the area says what to buy, or the page does so once for all
  */
-export function limeBlocks(ctx: PlanContext, plan: AreaPlan, buying: boolean): SlipBlock[] {
+export function limeParts(ctx: PlanContext, plan: AreaPlan, buying: boolean): Parts {
   const { area, ground } = plan;
   const { lime } = plan.treatments;
   const before = standing(plan);
   const { verdict } = lime;
   if (verdict === 'not-worth-a-trip' && isNone(lime.rate)) {
-    return [...before, { kind: 'lead', text: msg('slip.noLimeUnsure') }];
+    return parts({ found: [...before, sentence('slip.noLimeUnsure')] });
   }
   if (verdict !== 'absent' && verdict !== 'dose') {
-    return [...before, { kind: 'lead', text: msg(NOTHING[verdict]) }];
+    return parts({ found: [...before, sentence(NOTHING[verdict])] });
   }
   if (plan.goal.acid && lime.standing === 'acidic' && lime.verdict === 'absent') {
-    return [{ kind: 'lead', text: msg('slip.acidBelow') }, sentence('slip.acidBelowThen')];
+    return parts({ found: [sentence('slip.acidBelow'), sentence('slip.acidBelowThen')] });
   }
   if (lime.verdict === 'absent' || lime.applications.length === 0) {
-    return [...before, sentence('slip.limeOpen')];
+    return parts({ found: [...before, sentence('slip.limeOpen')] });
   }
   const { chosenMaterial } = lime;
   const material = msg(`material.${chosenMaterial.id}`);
@@ -109,23 +112,25 @@ export function limeBlocks(ctx: PlanContext, plan: AreaPlan, buying: boolean): S
     ground.known && buying
       ? msg('slip.buyLime', { bags: { working: lime.bagsToBuy.id }, size, material })
       : msg('slip.useLime', { material });
-  return [
-    ...before,
-    { kind: 'lead', text: lead },
-    ...withTest(doseSentences(plan), lime),
-    ...(ground.known
-      ? []
-      : extentBlocks(ctx, `${area.id}/slip/lime`, lime.set.rate, chosenMaterial.bag.size)),
-    ...decided(lime),
-    ...(plan.plant.form === 'plot'
-      ? [sentence('slip.limeTons', { tons: { working: lime.brings.tonsPerAcre.id } })]
-      : []),
-    ...(lime.inHalves ? [sentence('slip.limeHalves')] : []),
-    area.situation === 'tilled'
-      ? sentence('slip.limeTilledIn', {
-          depth: { working: lime.treatedDepth.id },
-          ...lime.worksIn,
-        })
-      : sentence('slip.limeOnTop', { ...lime.worksIn }),
-  ];
+  return parts({
+    found: before,
+    buy: buying ? [{ kind: 'sentence', text: lead }] : [],
+    dated: doses(plan),
+    how: [
+      ...(ground.known
+        ? []
+        : extentBlocks(ctx, `${area.id}/slip/lime`, lime.set.rate, chosenMaterial.bag.size)),
+      ...decided(lime),
+      ...(plan.plant.form === 'plot'
+        ? [sentence('slip.limeTons', { tons: { working: lime.brings.tonsPerAcre.id } })]
+        : []),
+      ...(lime.inHalves ? [sentence('slip.limeHalves')] : []),
+      area.situation === 'tilled'
+        ? sentence('slip.limeTilledIn', {
+            depth: { working: lime.treatedDepth.id },
+            ...lime.worksIn,
+          })
+        : sentence('slip.limeOnTop', { ...lime.worksIn }),
+    ],
+  });
 }

@@ -3,24 +3,28 @@ import { shownInHands } from '../../schedule/dosing/inHands';
 import type { AreaPlan } from '../../area/areaPlan';
 import { msg } from '../../kernel/messages/msg';
 import { sentence, type SlipBlock } from './document';
+import { parts, type DatedBlock, type Parts } from './parts';
 
-function doseSentence(
+function doses(
   { ground }: AreaPlan,
   { applications, chosenMaterial }: SulfurTreatment,
-): SlipBlock[] {
+): DatedBlock[] {
   const [dose] = applications;
   if (!dose) return [];
+  const { date } = dose;
   const { each, hands } = dose.amount;
   const params = {
-    date: { date: dose.date },
+    date: { date },
     amount: { working: shownInHands(hands).id },
     material: msg(`material.${chosenMaterial.id}`),
   };
-  if (!ground.known) return [sentence('slip.sulfurPerThousand', params)];
+  if (!ground.known) return [{ date, block: sentence('slip.sulfurPerThousand', params) }];
   const one = each && ground.parts ? { working: shownInHands(each).id } : undefined;
-  return one && ground.parts
-    ? [sentence('slip.sulfurEach', { ...params, each: one, kind: ground.parts.kind })]
-    : [sentence('slip.sulfur', params)];
+  const block =
+    one && ground.parts
+      ? sentence('slip.sulfurEach', { ...params, each: one, kind: ground.parts.kind })
+      : sentence('slip.sulfur', params);
+  return [{ date, block }];
 }
 
 /** How it goes on: worked in, on the grass, or under the mulch. */
@@ -40,19 +44,14 @@ function instead({ verdict, instead: { plants } }: SulfurTreatment): SlipBlock[]
  * The sulfur part of the client's page: one dose, how it goes on, and the test before any more. A sum of several
  * doses is never printed.
  */
-export function sulfurBlocks(
-  plan: AreaPlan,
-  sulfur: SulfurTreatment,
-  buying: boolean,
-): SlipBlock[] {
+export function sulfurParts(plan: AreaPlan, sulfur: SulfurTreatment, buying: boolean): Parts {
   const { readings, ground } = plan;
   const before = sentence('slip.sulfurPh', { ph: { working: readings.waterPh.id } });
   if (sulfur.verdict !== 'dose' || sulfur.applications.length === 0) {
-    const lead: SlipBlock = {
-      kind: 'lead',
-      text: msg(`slip.sulfurNone.${sulfur.verdict === 'dose' ? 'undated' : sulfur.verdict}`),
-    };
-    return [before, lead, ...instead(sulfur), sentence('slip.sulfurMyths')];
+    const none = sentence(
+      `slip.sulfurNone.${sulfur.verdict === 'dose' ? 'undated' : sulfur.verdict}`,
+    );
+    return parts({ found: [before, none, ...instead(sulfur), sentence('slip.sulfurMyths')] });
   }
   const { chosenMaterial, bagsToBuy, testOn, ownReason } = sulfur;
   const material = msg(`material.${chosenMaterial.id}`);
@@ -61,12 +60,16 @@ export function sulfurBlocks(
     ground.known && buying
       ? msg('slip.buyLime', { bags: { working: bagsToBuy.id }, size, material })
       : msg('slip.useLime', { material });
-  return [
-    before,
-    { kind: 'lead', text },
-    ...doseSentence(plan, sulfur),
-    sentence(howItGoesOn(plan)),
-    ...(ownReason ? [sentence('slip.ownAmount', { reason: ownReason })] : []),
-    ...(testOn ? [sentence('slip.sulfurTest', { date: { date: testOn } })] : []),
-  ];
+  const test: DatedBlock[] = testOn
+    ? [{ date: testOn, block: sentence('slip.sulfurTest', { date: { date: testOn } }) }]
+    : [];
+  return parts({
+    found: [before],
+    buy: buying ? [{ kind: 'sentence', text }] : [],
+    dated: [...doses(plan, sulfur), ...test],
+    how: [
+      sentence(howItGoesOn(plan)),
+      ...(ownReason ? [sentence('slip.ownAmount', { reason: ownReason })] : []),
+    ],
+  });
 }

@@ -1,0 +1,121 @@
+import type { Analyte } from '../catalog/analytes';
+import type { MsgParam, Msg, NamesIn } from '../kernel/messages/msg';
+import { msg } from '../kernel/messages/msg';
+import type { PlanContext } from '../kernel/working/context';
+import { valueOf } from '../kernel/working/working';
+import { SODIUM_IN_WATER_PPM, LIMY_WATER_PPM } from '../tables/soil/water';
+import { epsomSalt } from './magnesium';
+import { gypsum } from './gypsum';
+import type { JudgedArea } from './input';
+
+/** What a client has to be told of a piece of ground besides amounts and days. */
+export type JudgementId = NamesIn<'judged'>;
+
+/** Something that was found, and what follows from it, in the client's words. */
+export interface Judgement {
+  readonly id: JudgementId;
+  readonly says: Msg;
+}
+
+type Judge = (area: JudgedArea, ctx: PlanContext) => Msg | undefined;
+
+const sees = ({ area }: JudgedArea, clue: string): boolean =>
+  area.site.clues.split(' ').includes(clue);
+const isMix = ({ plant }: JudgedArea): boolean => plant.group === 'mixes';
+/** How much a line of the reading stands in the way; 0 where it was not measured. */
+const limits = ({ reading }: JudgedArea, analyte: string): number =>
+  reading.lines.find((line) => line.analyte === analyte)?.limits ?? 0;
+const said = (when: boolean, text: Msg): Msg | undefined => (when ? text : undefined);
+
+/** A value of the report that is over a level, as it stands in a sentence. */
+function over({ readings }: JudgedArea, analyte: Analyte, level: number): MsgParam | undefined {
+  const figure = (readings.others as Readonly<Record<string, typeof readings.waterPh | undefined>>)[
+    analyte
+  ];
+  const value = figure && valueOf(figure)?.value;
+  return figure && value !== undefined && value > level ? { working: figure.id } : undefined;
+}
+
+/** A mix whose salts are high already, by what its plants bear or by the classes of its extract. */
+function isRichMix(area: JudgedArea): boolean {
+  const salts = area.reading.lines.find(({ analyte }) => analyte === 'ec');
+  const isHigh = salts?.then?.id === 'reading.then.ec.high' || (salts?.limits ?? 0) >= 2;
+  return isMix(area) && (isHigh || area.treatments.fertilizer.hold?.why === 'salts');
+}
+
+/** Yellow between the veins, or iron that is short where the plant shows it. */
+function lacksIron(area: JudgedArea): boolean {
+  return sees(area, 'yellow-veins') || limits(area, 'fe') > 0;
+}
+
+/** Every judgement, the gravest first: each says whether it holds, and what the client is told. */
+const JUDGES: Readonly<Record<JudgementId, Judge>> = {
+  mixedSample: ({ mixedSample, plant }) =>
+    said(mixedSample, msg('judged.mixedSample', { plant: msg(`plant.${plant.id}`) })),
+  leach: (area) =>
+    said(area.treatments.fertilizer.hold?.why === 'salts' && !isMix(area), msg('judged.leach')),
+  mixFlush: (area) => said(isRichMix(area), msg('judged.mixFlush')),
+  mixFeed: (area) => said(isMix(area) && !isRichMix(area), msg('judged.mixFeed')),
+  saltyWater: (area) => {
+    const sodium = over(area, 'water-na', SODIUM_IN_WATER_PPM);
+    return sodium === undefined ? undefined : msg('judged.saltyWater', { sodium });
+  },
+  limyWater: (area) => {
+    const lime = over(area, 'water-alkalinity', LIMY_WATER_PPM);
+    return lime === undefined ? undefined : msg('judged.limyWater', { lime });
+  },
+  sodic: (area, ctx) => {
+    if (limits(area, 'na') < 3) return undefined;
+    const amount = gypsum(ctx, area);
+    return amount
+      ? msg('judged.sodic', { amount: { working: amount.id } })
+      : msg('judged.sodicOpen');
+  },
+  sodicOpen: () => undefined,
+  standingWater: (area) =>
+    said(
+      sees(area, 'standing-water') || area.area.site.drainage === 'slow',
+      msg('judged.standingWater'),
+    ),
+  moss: (area) => said(sees(area, 'moss'), msg('judged.moss')),
+  ironTree: (area) => said(lacksIron(area) && area.plant.group === 'trees', msg('judged.ironTree')),
+  ironLawn: (area) => said(lacksIron(area) && area.plant.form === 'lawn', msg('judged.ironLawn')),
+  ironPlants: (area) =>
+    said(
+      lacksIron(area) && area.plant.form !== 'lawn' && area.plant.group !== 'trees',
+      msg('judged.ironPlants'),
+    ),
+  phosphorusStop: (area) =>
+    said(!isMix(area) && area.soilTest.p.rating === 'very-high', msg('judged.phosphorusStop')),
+  potassiumStop: (area) =>
+    said(!isMix(area) && area.soilTest.k.rating === 'very-high', msg('judged.potassiumStop')),
+  magnesium: (area, ctx) => {
+    const amount = epsomSalt(ctx, area);
+    return amount && msg('judged.magnesium', { amount: { working: amount.id } });
+  },
+  boron: (area) => said(limits(area, 'b') >= 2 && !area.readings.untested, msg('judged.boron')),
+  growth: ({ plant, treatments }) =>
+    said(
+      plant.form === 'woody' &&
+        (plant.group === 'trees' ||
+          (plant.group === 'fruit' && plant.rules.includes('fire-blight'))) &&
+        !treatments.fertilizer.hold,
+      msg('judged.growth'),
+    ),
+  shade: ({ area, plant }) =>
+    said(plant.form === 'lawn' && area.growing.shade === 'yes', msg('judged.shade')),
+  slope: ({ area, plant }) =>
+    said(plant.form === 'lawn' && area.site.slope === 'steep', msg('judged.slope')),
+  strip: ({ strips }) => {
+    const feet = Math.max(0, ...strips.filter(({ isHere }) => isHere).map((each) => each.feet));
+    return feet > 0 ? msg('judged.strip', { feet }) : undefined;
+  },
+};
+
+/** All that holds on a piece of ground, the gravest first. Nothing is said of ground that nobody knows anything of. */
+export function judgementsOf(ctx: PlanContext, area: JudgedArea): Judgement[] {
+  return (Object.keys(JUDGES) as JudgementId[]).flatMap((id) => {
+    const says = JUDGES[id](area, ctx);
+    return says ? [{ id, says }] : [];
+  });
+}

@@ -1,0 +1,42 @@
+import type { AreaPlan } from '../../area/areaPlan';
+import { msg, type Msg, type NamesIn } from '../../kernel/messages/msg';
+import { isFedOnPage, isTold } from '../told';
+
+type DoNot = NamesIn<'doNot'>;
+
+/** So many are read; more are not. */
+const MOST = 3;
+
+const has = ({ plant }: AreaPlan, rule: AreaPlan['plant']['rules'][number]): boolean =>
+  plant.rules.includes(rule);
+
+/** What a client is likely to do wrong, the likeliest and the worst first: when it is said. */
+const WRONGS: Readonly<Record<DoNot, (plan: AreaPlan) => boolean>> = {
+  noSulfurTwice: ({ treatments }) => treatments.sulfur?.isDosed ?? false,
+  noLimeForAcid: ({ goal, treatments }) => goal.acid && !treatments.lime.isDosed,
+  noAsh: (plan) => has(plan, 'no-ash') || has(plan, 'scab'),
+  noLegumeNitrogen: (plan) => has(plan, 'legume'),
+  notInSpring: (plan) => has(plan, 'strawberry-timing') && isFedOnPage(plan),
+  notLate: (plan) => has(plan, 'rose-late') && isFedOnPage(plan),
+  noWeedKillers: ({ works }) => works.some(({ work }) => work === 'weedKillers'),
+  notInHeat: (plan) =>
+    plan.plant.form === 'lawn' && plan.plant.season === 'cool' && isFedOnPage(plan),
+  notBeforeGreen: (plan) =>
+    plan.plant.form === 'lawn' && plan.plant.season === 'warm' && isFedOnPage(plan),
+  notBeforeFruit: (plan) => has(plan, 'fruit-set') && isFedOnPage(plan),
+  noFreshManure: (plan) => has(plan, 'fresh-manure-forks'),
+  notAllLime: ({ treatments: { lime } }) => lime.isDosed && lime.applications.length > 1,
+  noLimeForNothing: ({ treatments: { lime }, readings, goal }) =>
+    lime.verdict === 'none-needed' && !readings.untested && !goal.acid,
+  notOnTrunk: (plan) => plan.plant.form === 'woody' && isFedOnPage(plan),
+  noMore: isFedOnPage,
+};
+
+/** The few things that this client is likeliest to do wrong, each once for all ground. */
+export function doNots(areas: readonly AreaPlan[]): Msg[] {
+  const told = areas.filter((plan) => isTold(plan) && !plan.treatments.fertilizer.hold);
+  return (Object.keys(WRONGS) as DoNot[])
+    .filter((id) => told.some(WRONGS[id]))
+    .slice(0, MOST)
+    .map((id) => msg(`doNot.${id}`));
+}
