@@ -37,7 +37,7 @@ export const test = base.extend<Watched>({
 export { expect };
 
 export type StepName =
-  'Ground' | 'Sample' | 'Results' | 'Reading' | 'pH' | 'Feeding' | 'Calendar' | 'Slip';
+  'Ground' | 'Sample' | 'Results' | 'Reading' | 'pH' | 'Fertilizer' | 'Calendar' | 'Slip';
 
 /** The report of a lawn, as texts. */
 export interface LawnReport {

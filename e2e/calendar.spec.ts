@@ -104,7 +104,7 @@ test('a day typed against a local rule is a stop until it is free again', async 
   await urea(page).nth(0).click();
   await app.type('Day set by you', '12/10/2027');
   await expect(page.getByText(/stands against a local rule/)).toBeVisible();
-  await expect(page.getByRole('button', { name: 'wants a decision Calendar' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'needs a decision Calendar' })).toBeVisible();
   await app.type('Day set by you', '');
   await expect(page.getByText(/stands against a local rule/)).toHaveCount(0);
 });

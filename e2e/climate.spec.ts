@@ -11,7 +11,7 @@ test('zoysia asked about in September waits for its own season; the climate move
   await app.typeLawn({ squareFeet: '1000', ph: '6.5', om: '3', planFrom: '10 Sep 2027' });
   await app.go('Ground');
   await app.find('What grows there', 'Zoysiagrass');
-  await app.go('Feeding');
+  await app.go('Fertilizer');
   const sheet = page.locator('#worksheet');
   await expect(sheet).toContainText('when the grass is fully green');
   // The region of the pack: soil at 65 °F on 31 May, green on 15 June, and two weeks more; early July is too near to that,
@@ -22,7 +22,7 @@ test('zoysia asked about in September waits for its own season; the climate move
   await app.go('Results');
   await expect(sheet).toContainText('humid continental, north');
   await app.field('Climate for the dates').selectOption({ label: 'southern coastal plain' });
-  await app.go('Feeding');
+  await app.go('Fertilizer');
   // Green on 21 April there.
   await expect(sheet).toContainText('6 May 2028');
 });
@@ -42,7 +42,7 @@ test('a climate is typed: twelve means and two frosts, with each error at its pl
   await app.type('Mean last frost', '9 May');
   await app.type('Mean first frost', '10/3');
   for (const [at, mean] of MEANS.entries()) await app.type(MONTHS[at] ?? '', mean);
-  await app.go('Feeding');
+  await app.go('Fertilizer');
   // As the card of such means: green-up on 10 April and five weeks.
   await expect(page.locator('#worksheet')).toContainText('16 Aug 2027');
   await page.reload();

@@ -15,7 +15,7 @@ test('cases stand in the queue that they wait in', async ({ page }) => {
   const lines = page.locator('[data-case-link]');
   const show = (queue: string) =>
     page.getByRole('button', { name: new RegExp(`^${queue}`) }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('One case wants a decision');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('One case needs a decision');
   await expect(lines).toHaveText(['Weir Cottage']);
   await show('At the laboratory');
   await expect(page.locator('tbody tr')).toHaveText(/Quay House.*20 Sep 2027/);
@@ -38,7 +38,7 @@ test('the chosen case says what it comes to, and its figures open', async ({ pag
   await app.desk();
   const chosen = page.getByRole('complementary', { name: 'Chosen case' });
   // Its line until somebody looks at it, then what it comes to.
-  await expect(chosen).toContainText('The lime is to be settled');
+  await expect(chosen).toContainText('The lime is to be approved');
   await chosen.hover();
   await expect(chosen).toContainText('Lime this lawn: 708 lb of pelletized limestone');
   await chosen.getByRole('button', { name: '708' }).click();

@@ -54,7 +54,7 @@ function openEach(page: Page): Promise<{ opened: number; wrong: string[] }> {
   });
 }
 
-const STEPS: readonly StepName[] = ['Ground', 'Results', 'pH', 'Feeding', 'Slip'];
+const STEPS: readonly StepName[] = ['Ground', 'Results', 'pH', 'Fertilizer', 'Slip'];
 
 const STATES: readonly (readonly [string, LawnReport])[] = [
   ['the oracle', ORACLE],
@@ -102,7 +102,7 @@ test('every amount opens its working: a garden of several pieces', async ({ page
     expect(await strayAmounts(page), `${where}: amounts that do not open`).toEqual([]);
     expect((await openEach(page)).wrong, `${where}: another number`).toEqual([]);
   };
-  for (const step of ['Ground', 'Reading', 'Feeding'] as const) {
+  for (const step of ['Ground', 'Reading', 'Fertilizer'] as const) {
     await app.go(step);
     await crawl(step);
   }

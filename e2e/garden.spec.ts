@@ -42,21 +42,23 @@ test('four pieces of ground, both sources, and the slip', async ({ page }) => {
   const rail = page.getByRole('complementary').first();
   await expect(rail).toContainText(/Kitchen beds.*200 ft².*Sweet corn.*900 ft².*Herb bed.*50 ft²/s);
   await app.choose('Kitchen beds');
-  await app.go('Feeding');
+  await app.go('Fertilizer');
   const heading = page.locator('#worksheet h1');
   // 4 ÷ 0.46 × 0.2 = 1.74; 2 ÷ 0.6 × 0.2 = 0.67; 2 ÷ 0.46 × 0.2 = 0.87
   await expect(heading).toHaveText(
-    'Feed this bed: 1.74 lb of triple superphosphate 0-46-0, 0.67 lb of muriate of potash 0-0-60 and 0.87 lb of urea 46-0-0.',
+    'Fertilize this bed: 1.74 lb of triple superphosphate 0-46-0, 0.67 lb of muriate of potash 0-0-60 and 0.87 lb of urea 46-0-0.',
   );
   await app.go('Results');
   await app.type('Nitrogen, N', '1');
-  await app.go('Feeding');
+  await app.go('Fertilizer');
   await page.getByRole('radio', { name: /^The laboratory/ }).check();
   // 1 ÷ 0.46 × 0.2 = 0.43
-  await expect(heading).toHaveText('Feed this bed: 0.43 lb of urea 46-0-0, in two dressings.');
+  await expect(heading).toHaveText(
+    'Fertilize this bed: 0.43 lb of urea 46-0-0, in two applications.',
+  );
   await page.getByRole('radio', { name: /^Sufficiency, by the pack/ }).check();
   await page.getByRole('radio', { name: 'One product, one trip' }).check();
-  await expect(heading).toContainText('in one dressing');
+  await expect(heading).toContainText('in one application');
   await page.getByRole('radio', { name: /Each need by its own product/ }).check();
   await app.find('Phosphate from', 'diammonium phosphate 18-46-0');
   await expect(heading).toContainText('1.74 lb of diammonium phosphate 18-46-0');
@@ -69,7 +71,7 @@ test('four pieces of ground, both sources, and the slip', async ({ page }) => {
   await expect(heading).toHaveText('4 pieces of ground');
   const text = (await app.printed()).replace(/\s+/g, ' ');
   for (const line of [
-    'What to buy for all of it',
+    'What to buy',
     'Main lawn, 6,200 square feet',
     'Kitchen beds, 200 square feet',
     // 8.70 lb/1000 ft² × 0.2 = 1.74 lb, 28 oz worked in at once, 7 oz for each bed

@@ -40,7 +40,7 @@ test('a paced bed has its range in pounds, and the smaller end stands', async ({
   // SMP 6.4 to 6.5: 107.9 lb/1000 ft² × 5.625 = 607; × 6.875 = 742
   await expect(page.locator('#worksheet h1')).toContainText('607 lb of pelletized limestone');
   await expect(page.getByText('it is 607 lb to 742 lb')).toBeVisible();
-  expect(await app.printed()).toContain('This ground was paced');
+  expect(await app.printed()).toContain('The size was paced');
 });
 
 test('five bushes by their canopy', async ({ page }) => {

@@ -28,16 +28,16 @@ test('the situation sets the cap and the depth, and what happens to feeding', as
   await app.typeLawn({ squareFeet: '1000', ph: '5.4', buffer: '6.4', percent: '90' });
   const heading = page.locator('#worksheet h1');
   // 107.9 lb at 4 in.: ÷ 50 is three, ÷ 25 is five; 161.8 lb at 6 in. are worked in at once
-  await expect(heading).toHaveText(/108 lb of pelletized limestone, in three dressings/);
+  await expect(heading).toHaveText(/108 lb of pelletized limestone, in three applications/);
   await app.go('Ground');
   await app.field('Situation').selectOption('stressed');
   await app.go('pH');
-  await expect(heading).toHaveText(/108 lb of pelletized limestone, in five dressings/);
+  await expect(heading).toHaveText(/108 lb of pelletized limestone, in five applications/);
   await app.go('Ground');
   await app.field('Situation').selectOption('tilled');
   await app.go('pH');
-  await expect(heading).toHaveText(/162 lb of pelletized limestone, in one dressing/);
-  await app.go('Feeding');
+  await expect(heading).toHaveText(/162 lb of pelletized limestone, in one application/);
+  await app.go('Fertilizer');
   // 1.5 ÷ 0.46 on 1000 ft²: a starter at sowing, and more after the first mowings.
   await expect(heading).toContainText('3.3 lb of urea 46-0-0');
 });
@@ -49,14 +49,14 @@ test('target and depth are decisions: they are typed, questioned and taken back'
   await app.typeLawn({ squareFeet: '1000', ph: '5.4', buffer: '6.4', percent: '90' });
   const heading = page.locator('#worksheet h1');
   await app.type('Aim for pH', '6.0'); // 3.8 t × ½ × 45.914 = 87.2
-  await expect(heading).toHaveText(/87 lb of pelletized limestone, in two dressings/);
+  await expect(heading).toHaveText(/87 lb of pelletized limestone, in two applications/);
   await app.type('Depth treated', '3'); // × ¾
-  await expect(heading).toHaveText(/65 lb of pelletized limestone, in two dressings/);
+  await expect(heading).toHaveText(/65 lb of pelletized limestone, in two applications/);
   await app.type('Aim for pH', '9');
   await expect(page.getByText('9 is outside 5 to 7.')).toBeVisible();
   await app.type('Aim for pH', '');
   await app.type('Depth treated', '');
-  await expect(heading).toHaveText(/108 lb of pelletized limestone, in three dressings/);
+  await expect(heading).toHaveText(/108 lb of pelletized limestone, in three applications/);
 });
 
 test('the arrow keys go from case to case, Enter opens one', async ({ page }) => {

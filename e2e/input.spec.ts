@@ -76,7 +76,7 @@ test('lime of the last year is asked for and counted off', async ({ page }) => {
   await app.go('pH');
   // 107.9 − 50 of table limestone = 57.9 lb on 1000 ft²: 50 at once, and the rest is not worth a second trip
   await expect(page.locator('#worksheet h1')).toContainText(
-    '50 lb of pelletized limestone, in one dressing',
+    '50 lb of pelletized limestone, in one application',
   );
   await expect(page.getByText('Lime from the last year is still at work')).toBeVisible();
 });

@@ -49,13 +49,13 @@ test('the same without touching the mouse', async ({ page }) => {
   await keys.press('Control+a');
   await keys.enter('10/4/2027');
   await keys.press('Alt+5');
-  await expect(page.getByRole('button', { name: /Settle pH/ })).toBeFocused();
+  await expect(page.getByRole('button', { name: /Approve pH/ })).toBeFocused();
   await keys.reach('Tab', 'Percent');
   await keys.enter('85');
   await keys.press('Control+Enter');
-  await expect(page.getByRole('button', { name: 'Next: Feeding' })).toBeFocused();
+  await expect(page.getByRole('button', { name: 'Next: Fertilizer' })).toBeFocused();
   await keys.press('Enter');
-  await expect(page.getByRole('button', { name: /Settle feeding/ })).toBeFocused();
+  await expect(page.getByRole('button', { name: /Approve fertilizer/ })).toBeFocused();
   await keys.press('Control+Enter');
   await expect(page.getByRole('button', { name: 'Next: Calendar' })).toBeFocused();
   await keys.press('Enter');

@@ -95,7 +95,7 @@ test('a lawn above its range is soured only where the advisor asks for it', asyn
   await page.getByLabel('Does it fizz with vinegar?').selectOption('no');
   // 5 lb S on 1000 ft² at once ÷ 0.9 × 6.2
   await expect(heading(page)).toHaveText(
-    'Sour this ground: 34 lb of 90 % sulfur prills now, once.',
+    'Make this area more acidic: 34 lb of 90 % sulfur prills now, once.',
   );
   await page.getByText('Your own amount').click();
   await app.type('Sulfur, whole amount', '0.2');

@@ -10,7 +10,9 @@ test('a step has an address, and the back button goes back a step', async ({ pag
   await expect(page.locator('[aria-current="step"]')).toHaveText(/pH/);
   const url = page.url().replace('step=ph', 'step=feeding');
   await page.goto(url);
-  await expect(page.locator('#worksheet h1')).toContainText('Feed this lawn: 27 lb of urea 46-0-0');
+  await expect(page.locator('#worksheet h1')).toContainText(
+    'Fertilize this lawn: 27 lb of urea 46-0-0',
+  );
 });
 
 test('the margin follows each keystroke that parses, and folds away', async ({ page }) => {
@@ -21,7 +23,7 @@ test('the margin follows each keystroke that parses, and folds away', async ({ p
   await app.field('SMP buffer pH').focus();
   await page.keyboard.press('End');
   await page.keyboard.press('Backspace');
-  await expect(margin).toContainText('We cannot say yet how much lime this ground needs.');
+  await expect(margin).toContainText('We cannot say yet how much lime this area needs.');
   await page.keyboard.press('2');
   // 6.2: 6.4 tons/acre; × 4 ÷ 8 × 45.914 × 90 ÷ 85 × 6.2 = 965 lb in four
   await expect(margin).toContainText('4 Oct 2027: spread 241 lb of pelletized limestone');
@@ -54,19 +56,19 @@ test('the laboratory can be followed, settled, and lapses when the report change
   await page.getByRole('radio', { name: 'The laboratory says' }).check();
   // 45 lb/1000 ft² × 6.2 = 279 lb, under the cap of 310 in one
   await expect(heading).toHaveText(
-    'Lime this lawn: 279 lb of pelletized limestone, in one dressing.',
+    'Lime this lawn: 279 lb of pelletized limestone, in one application.',
   );
   await page.keyboard.press('Control+Enter');
-  await expect(page.getByText('Settled', { exact: true })).toBeVisible();
+  await expect(page.getByText('Approved', { exact: true })).toBeVisible();
   await app.go('Results');
   await app.type('Lime recommended', '60');
   await app.go('pH');
-  await expect(page.getByText('The lime has changed since you settled it')).toBeVisible();
+  await expect(page.getByText('The lime has changed since you approved it')).toBeVisible();
   await expect(heading).toHaveText(
-    'Lime this lawn: 372 lb of pelletized limestone, in two dressings.',
+    'Lime this lawn: 372 lb of pelletized limestone, in two applications.',
   );
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('Settled', { exact: true })).toBeVisible();
+  await expect(page.getByText('Approved', { exact: true })).toBeVisible();
 });
 
 test('an amount of one’s own needs a reason, and its working says who set it', async ({ page }) => {

@@ -26,7 +26,7 @@ test('cases that once broke the page are opened, edited, and opened again', asyn
   for (const [title] of KNOWN_CASES) {
     await app.desk();
     await page.getByRole('link', { name: title }).first().click();
-    for (const step of ['Reading', 'pH', 'Feeding'] satisfies StepName[]) {
+    for (const step of ['Reading', 'pH', 'Fertilizer'] satisfies StepName[]) {
       await app.go(step);
       await expect(page.locator('#worksheet')).not.toBeEmpty();
     }
@@ -50,7 +50,7 @@ test('a food plot from its pH to its page', async ({ page }) => {
   await app.type('SMP buffer pH', '6.5');
   await app.go('pH');
   await expect(page.locator('#worksheet')).toContainText('limestone');
-  await app.go('Feeding');
+  await app.go('Fertilizer');
   await app.go('Slip');
   await expect(page.locator('#worksheet')).toContainText('Buy');
 });

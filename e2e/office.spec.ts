@@ -45,7 +45,7 @@ test('what the office decides once stands in new cases and on every slip', async
   await page.getByLabel('Leave the name of client and case out').check();
   const unnamed = await app.printed();
   expect(unnamed).not.toContain('Lockhart');
-  expect(unnamed).toContain('What your ground needs');
+  expect(unnamed).toContain('What your soil needs');
   await page.getByRole('button', { name: 'Copy as text' }).click();
   await expect(page.getByText('Copied. Paste it into your e-mail.')).toBeVisible();
   const copied = await page.evaluate(() => navigator.clipboard.readText());

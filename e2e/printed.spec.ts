@@ -7,12 +7,12 @@ test('from an empty desk to the printed page', async ({ page }) => {
   await app.typeLawn(ORACLE);
   const heading = page.locator('#worksheet h1');
   await expect(heading).toHaveText(
-    'Lime this lawn: 708 lb of pelletized limestone, in three dressings.',
+    'Lime this lawn: 708 lb of pelletized limestone, in three applications.',
   );
-  await page.getByRole('button', { name: /Settle pH/ }).click();
-  await expect(page.getByText('Settled', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Next: Feeding' }).click();
-  await page.getByRole('button', { name: /Settle feeding/ }).click();
+  await page.getByRole('button', { name: /Approve pH/ }).click();
+  await expect(page.getByText('Approved', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Next: Fertilizer' }).click();
+  await page.getByRole('button', { name: /Approve fertilizer/ }).click();
   await page.getByRole('button', { name: 'Next: Calendar' }).click();
   await page.getByRole('button', { name: 'Next: Slip' }).click();
   await expect(heading).toHaveText('The slip is ready.');
@@ -54,5 +54,5 @@ test('with no area known the slip speaks for 1000 square feet', async ({ page })
     '4 Oct 2027: spread 38 lb of pelletized limestone on each 1,000 square feet.',
   );
   expect(text).toMatch(/5,000 square feet 190 lb/);
-  expect(text).toContain('One bag, 40 lb a bag, goes over 1,050 square feet.');
+  expect(text).toContain('One bag, 40 lb a bag, covers 1,050 square feet.');
 });

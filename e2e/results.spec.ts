@@ -199,7 +199,7 @@ test('one report by two packs: the rating, the margin and the other packs’ wor
   const packs = page.getByRole('table', { name: 'What each pack makes of this report' });
   await expect(packs.getByRole('row', { name: /^Delta, Mehlich-3 low medium/ })).toBeVisible();
   await page.getByLabel('Read by').selectOption({ label: 'Delta, Mehlich-3, version 3' });
-  await app.go('Feeding');
+  await app.go('Fertilizer');
   // Low P and medium K on a lawn: 1 lb of P2O5 ÷ 0.46 and 1 lb of K2O ÷ 0.6 on 1000 square feet.
   await expect(page.locator('#worksheet h1')).toContainText(
     '2.2 lb of triple superphosphate 0-46-0, 1.67 lb of muriate of potash',

@@ -36,7 +36,15 @@ test('axe: every step, an open working, an error in a row, the desk with a case'
 }) => {
   const app = new App(page);
   await app.typeLawn(ORACLE);
-  for (const step of ['Ground', 'Sample', 'Results', 'Reading', 'pH', 'Feeding', 'Slip'] as const) {
+  for (const step of [
+    'Ground',
+    'Sample',
+    'Results',
+    'Reading',
+    'pH',
+    'Fertilizer',
+    'Slip',
+  ] as const) {
     await app.go(step);
     expect(await serious(page), step).toEqual([]);
   }
@@ -74,7 +82,15 @@ test('at 200 % zoom no page runs over its edge', async ({ page }) => {
   await page.setViewportSize({ width: 640, height: 400 });
   const over = (): Promise<number> =>
     page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-  for (const step of ['Ground', 'Sample', 'Results', 'Reading', 'pH', 'Feeding', 'Slip'] as const) {
+  for (const step of [
+    'Ground',
+    'Sample',
+    'Results',
+    'Reading',
+    'pH',
+    'Fertilizer',
+    'Slip',
+  ] as const) {
     await app.go(step);
     expect(await over(), step).toBeLessThanOrEqual(0);
   }
@@ -168,7 +184,7 @@ test('axe and targets: all ground and what a bed has of its own', async ({ page 
   await page.getByRole('button', { name: 'All ground' }).click();
   await sound(page, 'all ground');
   await app.choose('Kitchen beds');
-  for (const step of ['Ground', 'Sample', 'Feeding'] as const) {
+  for (const step of ['Ground', 'Sample', 'Fertilizer'] as const) {
     await app.go(step);
     await sound(page, step);
   }

@@ -30,7 +30,7 @@ test('one report by two schools: the amounts, the margin, and the pounds between
   page,
 }) => {
   const app = await typeBed(page);
-  await app.go('Feeding');
+  await app.go('Fertilizer');
   // Medium P and K: 2 ÷ 0.46 = 4.35 and 2 ÷ 0.6 = 3.33 on 1,000 square feet, to half a pound.
   await expect(slip(page)).toContainText('3.5 lb of muriate of potash');
   const schools = page.getByRole('table', { name: 'Which school' });
@@ -175,7 +175,7 @@ test('lead of 22 ppm by an extract is nowhere called safe', async ({ page }) => 
   await page.getByLabel('Add a line', { exact: true }).selectOption({ label: 'Lead, Pb' });
   await app.type('Lead, Pb', '22');
   await app.field('Method of Lead, Pb').selectOption('mehlich-3');
-  for (const step of ['Reading', 'pH', 'Feeding', 'Slip'] as const) {
+  for (const step of ['Reading', 'pH', 'Fertilizer', 'Slip'] as const) {
     await app.go(step);
     const words = await page.locator('body').innerText();
     expect(words).not.toMatch(/\b(is|are|be) safe\b|\bsafe (level|soil|to)\b|\bharmless\b/i);

@@ -81,7 +81,7 @@ test('pictures', async ({ page }) => {
   await app.choose('Kitchen beds');
   await app.go('Results');
   await picture(page, 'results');
-  await app.go('Feeding');
+  await app.go('Fertilizer');
   await picture(page, 'feeding');
   await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 1120));
   await picture(page, 'feeding-products');

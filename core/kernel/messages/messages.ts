@@ -2737,7 +2737,6 @@ export interface Messages {
   'slip.section.calendar': None;
   'slip.section.doNot': None;
   'slip.section.how': None;
-  'slip.shopping': None;
   'slip.sulfur': { readonly amount: 'any'; readonly date: 'any'; readonly material: 'any' };
   'slip.sulfurEach': {
     readonly amount: 'any';
