@@ -74,6 +74,7 @@ const SPECS = {
   'feed-one': onArea('feeding', { of: 'fertilizers' }),
   'feeding-settled': onArea('feeding', 'settled'),
   'slip-sent': { scope: 'case', step: 'slip', takes: 'settled' },
+  'slip-answer': { scope: 'case', step: 'slip', takes: 'typed' },
   'slip-unnamed': { scope: 'case', step: 'slip', takes: ['yes'] },
   checked: onArea('results', 'settled'),
   'sampling-school': onArea('sample', { of: 'samplingSchools' }),

@@ -1,3 +1,5 @@
+import { decisionOf } from '../casefile/decisions';
+import type { Asked } from '../tell/slip/answer';
 import type { Paragraph } from '../casefile/parts/paragraph';
 import type { Area } from '../casefile/parts/area';
 import type { AreaPlan, BrokenArea } from '../area/areaPlan';
@@ -81,6 +83,7 @@ interface Page extends Written {
     readonly areas: readonly AreaPlan[];
     readonly labels: CaseFile['labels'];
     readonly paragraphs: readonly Paragraph[];
+    readonly asked: Asked;
   };
 }
 
@@ -100,11 +103,12 @@ export interface Run {
 const USUAL: PlanWith = {};
 
 /** The parts of a case that no plan rests on. */
-type Unplanned = 'format' | 'schema' | 'id' | 'createdOn' | 'title' | 'client' | 'exported';
+type Unplanned = 'format' | 'schema' | 'id' | 'createdOn' | 'title' | 'exported';
 
 /** Every other part; one that is added to a case has to be told of here. */
 const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
   planFrom: true,
+  client: true,
   pack: true,
   house: true,
   areas: true,
@@ -230,7 +234,11 @@ const NO_PAGE: Pick<Plan, 'purchase' | 'slip'> = {
 
 /** What to buy and the client's page; where they cannot be written the areas still stand. */
 function pageOf(file: CaseFile, areas: readonly AreaPlan[], before: Page | undefined): Page {
-  const madeFrom = { areas, labels: file.labels, paragraphs: paragraphsOf(file) };
+  const asked = {
+    question: file.client.question,
+    answer: decisionOf(file, 'case', 'slip-answer')?.value ?? '',
+  };
+  const madeFrom = { areas, labels: file.labels, paragraphs: paragraphsOf(file), asked };
   const same =
     before?.madeFrom.areas.length === areas.length &&
     areas.every((area, at) => area === before.madeFrom.areas[at]);
@@ -240,7 +248,7 @@ function pageOf(file: CaseFile, areas: readonly AreaPlan[], before: Page | undef
   const ctx = new PlanContext();
   try {
     const purchase = purchaseFor(ctx, file, areas.filter(isTold).flatMap(usesOf));
-    const slip = writeSlip(ctx, areas, purchase, madeFrom.paragraphs);
+    const slip = writeSlip(ctx, areas, purchase, madeFrom.paragraphs, asked);
     return { told: { purchase, slip }, findings: [], ...writtenIn(ctx), madeFrom };
   } catch {
     const findings = [findingOf('case', 'slip', 'stop', 'pageBroken')];

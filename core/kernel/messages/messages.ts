@@ -110,7 +110,18 @@ export interface Messages {
   'anchor.warm-green': None;
   'anchor.warm-last': None;
   'anchor.warm-soil': None;
+  'answer.fertilizer': None;
+  'answer.lead.before2024': None;
+  'answer.lead.below': None;
+  'answer.lead.extract': None;
+  'answer.lead.otherSources': None;
+  'answer.lead.since2024': None;
+  'answer.lead.unknown': None;
+  'answer.lime': { readonly amount: 'any'; readonly material: 'any'; readonly n: 'number' };
   'answer.no': None;
+  'answer.noLime': None;
+  'answer.noLimeAcid': None;
+  'answer.pale': None;
   'answer.yes': None;
   'app.name': None;
   'area.unnamed.bed': None;
@@ -397,6 +408,7 @@ export interface Messages {
   'decision.ph-settled': None;
   'decision.retest': None;
   'decision.sampling-school': None;
+  'decision.slip-answer': None;
   'decision.slip-sent': None;
   'decision.slip-unnamed': None;
   'decision.soil-group': None;
@@ -2603,6 +2615,8 @@ export interface Messages {
   'slip.acidBelowThen': None;
   'slip.amountCell': { readonly amount: 'any' };
   'slip.amountHead': None;
+  'slip.answer': None;
+  'slip.answerHelp': None;
   'slip.appendix': None;
   'slip.area': { readonly area: 'any'; readonly name: 'any' };
   'slip.areaCell': { readonly area: 'any' };
@@ -2611,6 +2625,7 @@ export interface Messages {
   'slip.areaUnmeasured': { readonly name: 'any' };
   'slip.areaUnsure': { readonly way: 'word' };
   'slip.askForTest': None;
+  'slip.asked': { readonly question: 'any' };
   'slip.bagGoes': { readonly area: 'any'; readonly size: 'any' };
   'slip.bagReach': None;
   'slip.bagsCell': { readonly bags: 'any'; readonly size: 'any' };

@@ -9,6 +9,7 @@ import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import { sentence, type SlipBlock, type SlipDocument } from './document';
+import { answerBlocks, type Asked } from './answer';
 import { doNots } from './doNot';
 import { fertilizerParts } from './fertilizerParts';
 import { foundBlocks } from './foundBlocks';
@@ -176,7 +177,7 @@ function calendarBlocks(
 }
 
 /**
- * The client's page for all areas, in the order in which it is needed: what can hurt, what was found and what follows, what
+ * The client's page for all areas, in the order in which it is needed: what can hurt, the answer, what was found and what follows, what
  * to buy, one calendar by date, how, what not to do, the next test, the office's own paragraphs, and the cautions once at
  * the end. An area with a report that nothing was typed of has nothing to say yet.
  */
@@ -185,6 +186,7 @@ export function writeSlip(
   areas: readonly AreaPlan[],
   purchase: Purchase,
   paragraphs: readonly Paragraph[],
+  asked: Asked,
 ): SlipDocument {
   const told = areas.filter(isTold);
   const several = told.length > 1;
@@ -201,6 +203,7 @@ export function writeSlip(
   return {
     blocks: [
       ...told.flatMap(hazardBlocks),
+      ...answerBlocks(asked, told),
       ...found,
       ...section('slip.section.buy', buy),
       ...section('slip.section.calendar', calendarBlocks(each, several)),

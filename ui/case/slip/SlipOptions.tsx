@@ -13,7 +13,7 @@ import { readOffice } from '../../../store/office';
 import type { Edit } from '../../../store/session';
 import { useCase } from '../context/caseContext';
 import { TextArea } from '../fields/Fields';
-import { textPlace } from '../context/places';
+import { decisionPlace, textPlace } from '../context/places';
 import { useCommands, type Command } from '../../commands/registry';
 import { text } from '../../format/text';
 import { Button } from '../../kit/Button';
@@ -116,6 +116,14 @@ export function SlipOptions(): ReactNode {
         <Insert />
         <Unnamed />
       </div>
+      {doc.client.question.trim() !== '' && (
+        <div>
+          <TextArea label={text('slip.answer')} place={decisionPlace(doc, 'case', 'slip-answer')} />
+          <p className="mt-1 text-small text-ink-2">
+            {text('slip.asked', { question: doc.client.question })} {text('slip.answerHelp')}
+          </p>
+        </div>
+      )}
       {paragraphsOf(doc).map(({ id, name }) => (
         <div key={id} className="flex items-start gap-3">
           <TextArea label={name} place={textPlace(doc, `paragraphs/${id}/text`)} />

@@ -1,0 +1,71 @@
+import type { AreaPlan } from '../../area/areaPlan';
+import { leadOf } from '../../reading/lead';
+import { msg, type Msg } from '../../kernel/messages/msg';
+import { shownInHands } from '../../schedule/dosing/inHands';
+import { fertilizerIsTold, isFedOnPage } from '../told';
+import type { SlipBlock } from './document';
+
+/** What the client asks, and the advisor's own answer; either may be empty. */
+export interface Asked {
+  readonly question: string;
+  readonly answer: string;
+}
+
+type Answer = (area: AreaPlan) => Msg | undefined;
+
+function onLead({ readings }: AreaPlan): Msg | undefined {
+  const lead = leadOf(readings);
+  return lead && msg(`answer.lead.${lead.level}`);
+}
+
+function onYellow({ judgements, treatments }: AreaPlan): Msg | undefined {
+  const iron = judgements.find(({ id }) => id.startsWith('iron'));
+  const wet = judgements.find(({ id }) => id === 'standingWater');
+  return (
+    iron?.says ?? wet?.says ?? (treatments.fertilizer.isDosed ? msg('answer.pale') : undefined)
+  );
+}
+
+function onLime({ treatments: { lime, sulfur }, readings, goal }: AreaPlan): Msg | undefined {
+  const [first] = lime.applications;
+  if (lime.isDosed && first) {
+    return msg('answer.lime', {
+      amount: { working: shownInHands(first.amount.hands).id },
+      material: msg(`material.${lime.chosenMaterial.id}`),
+      n: lime.applications.length,
+    });
+  }
+  const none = lime.verdict === 'none-needed' && !readings.untested;
+  return none || sulfur ? msg(goal.acid ? 'answer.noLimeAcid' : 'answer.noLime') : undefined;
+}
+
+function onFertilizer(area: AreaPlan): Msg | undefined {
+  const { verdict, hold } = area.treatments.fertilizer;
+  if (hold) return msg(`slip.feedHeld.${hold.why}`);
+  if (!fertilizerIsTold(area)) return undefined;
+  if (verdict === 'none-needed') return msg('slip.noFeed');
+  return isFedOnPage(area) ? msg('answer.fertilizer') : undefined;
+}
+
+/** Kinds of question that a plan knows, by words that give them away, the gravest first. */
+const KINDS: readonly (readonly [RegExp, Answer])[] = [
+  [/\blead\b|\bsafe\b/i, onLead],
+  [/\bmoss/i, () => msg('judged.moss')],
+  [/yellow|\bpale\b|chlorosis/i, onYellow],
+  [/\blime\b|\bacidic?\b|\bsour\b|\bpH\b/i, onLime],
+  [/fertili[sz]|\bfeed|\bbuy\b|\bnitrogen\b/i, onFertilizer],
+];
+
+/** The answer to what the client asks: the advisor's own, else what the plan says where it knows the kind of question. */
+export function answerBlocks({ question, answer }: Asked, areas: readonly AreaPlan[]): SlipBlock[] {
+  const own = answer.replace(/\s+/g, ' ').trim();
+  if (own !== '') return [{ kind: 'lead', text: msg('slip.paragraph', { words: own }) }];
+  for (const [words, judge] of KINDS) {
+    if (!words.test(question)) continue;
+    for (const area of areas) {
+      const text = judge(area);
+      if (text) return [{ kind: 'lead', text }];
+    }
+  }
+  return [];
+}
