@@ -67,7 +67,7 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
   sodic: (area, ctx) => {
     if (limits(area, 'na') < 3) return undefined;
     const amount = gypsum(ctx, area);
-    return amount
+    return amount && !('absent' in amount)
       ? msg('judged.sodic', { amount: { working: amount.id } })
       : msg('judged.sodicOpen');
   },
@@ -91,7 +91,8 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
     said(!isMix(area) && area.soilTest.k.rating === 'very-high', msg('judged.potassiumStop')),
   magnesium: (area, ctx) => {
     const amount = epsomSalt(ctx, area);
-    return amount && msg('judged.magnesium', { amount: { working: amount.id } });
+    if (!amount || 'absent' in amount) return undefined;
+    return msg('judged.magnesium', { amount: { working: amount.id } });
   },
   boron: (area) => said(limits(area, 'b') >= 2 && !area.readings.untested, msg('judged.boron')),
   growth: ({ plant, treatments }) =>

@@ -54,9 +54,9 @@ function Block({ block }: { block: SlipBlock }): ReactNode {
       );
     case 'section':
       return (
-        <h4 className="mt-4 border-t border-rule-2 pt-2 font-sans text-label font-semibold text-spruce">
+        <h3 className="mt-5 border-t border-rule pt-3 text-case font-semibold">
           <FigureText message={block.text} plain />
-        </h4>
+        </h3>
       );
     case 'lead':
       return (

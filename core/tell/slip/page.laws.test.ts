@@ -1,0 +1,77 @@
+/** What holds of every page, whatever is typed: over seeded cases. */
+import { anyCase } from '../../../test/anyCase';
+import type { Msg } from '../../kernel/messages/msg';
+import { planCase } from '../../plan/plan';
+import type { Plan } from '../../plan/types';
+import { calendarOf } from '../calendar';
+import type { SlipBlock } from './document';
+
+const SEEDS = Array.from({ length: 160 }, (_none, at) => at * 7 + 3);
+
+/** Every figure that a message names, in what stands within it too. */
+function figuresIn({ params = {} }: Msg): string[] {
+  return Object.values(params).flatMap((param) => {
+    if (typeof param !== 'object') return [];
+    if ('working' in param) return [param.working];
+    return 'id' in param ? figuresIn(param) : [];
+  });
+}
+
+const messagesOf = (block: SlipBlock): readonly Msg[] =>
+  block.kind === 'table' ? [...block.head, ...block.rows.flat()] : [block.text];
+
+const each = (holds: (plan: Plan, seed: number) => void): void => {
+  for (const seed of SEEDS) holds(planCase(anyCase(seed)), seed);
+};
+
+test('every figure on the page is a figure of the plan', () => {
+  each(({ slip, workings }, seed) => {
+    const ids = slip.blocks.flatMap(messagesOf).flatMap(figuresIn);
+    const missing = ids.filter((id) => {
+      const working = workings.get(id);
+      return !working || 'absent' in working;
+    });
+    expect([seed, missing]).toEqual([seed, []]);
+  });
+});
+
+test('hazards of the soil stand above all else', () => {
+  each(({ slip }, seed) => {
+    const kinds = slip.blocks.map(
+      (block) =>
+        block.kind === 'caution' && (block.caution === 'lead' || block.caution === 'salts'),
+    );
+    const last = kinds.lastIndexOf(true);
+    expect([seed, kinds.slice(0, last + 1).every(Boolean)]).toEqual([seed, true]);
+  });
+});
+
+test('where fertilizer has days the page never says that none is needed', () => {
+  const NONE = ['slip.noFeed', 'slip.noFeedKnown', 'slip.feedLater'];
+  each(({ slip, areas }, seed) => {
+    for (const plan of areas) {
+      const fed = calendarOf(plan).some(({ kind }) => /nitrogen|phosphate|potash/.test(kind));
+      const said = slip.blocks.filter(
+        (block) =>
+          block.areaId === plan.area.id && block.kind !== 'table' && NONE.includes(block.text.id),
+      );
+      if (fed && plan.plant.group !== 'mixes')
+        expect([seed, plan.area.id, said]).toEqual([seed, plan.area.id, []]);
+    }
+  });
+});
+
+test('the days of the page are in order', () => {
+  each(({ slip }, seed) => {
+    const days = slip.blocks.flatMap((block) => {
+      const text = block.kind === 'sentence' ? block.text : undefined;
+      const what = text?.id === 'slip.inArea' ? text.params?.['what'] : text;
+      const date =
+        typeof what === 'object' && 'id' in what && what.id !== 'slip.retest'
+          ? what.params?.['date']
+          : undefined;
+      return typeof date === 'object' && 'date' in date ? [date.date] : [];
+    });
+    expect([seed, days]).toEqual([seed, [...days].sort()]);
+  });
+});
