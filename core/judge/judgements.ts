@@ -25,6 +25,8 @@ const isMix = ({ plant }: JudgedArea): boolean => plant.group === 'mixes';
 /** How much a line of the reading stands in the way; 0 where it was not measured. */
 const limits = ({ reading }: JudgedArea, analyte: string): number =>
   reading.lines.find((line) => line.analyte === analyte)?.limits ?? 0;
+/** Whether an amount is for the whole of it, or for 1000 ft² where nobody knows its size. */
+const knownOf = ({ ground }: JudgedArea): 'yes' | 'no' => (ground.known ? 'yes' : 'no');
 const said = (when: boolean, text: Msg): Msg | undefined => (when ? text : undefined);
 
 /** A value of the report that is over a level, as it stands in a sentence. */
@@ -68,7 +70,7 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
     if (limits(area, 'na') < 3) return undefined;
     const amount = gypsum(ctx, area);
     return amount && !('absent' in amount)
-      ? msg('judged.sodic', { amount: { working: amount.id } })
+      ? msg('judged.sodic', { amount: { working: amount.id }, known: knownOf(area) })
       : msg('judged.sodicOpen');
   },
   sodicOpen: () => undefined,
@@ -92,7 +94,7 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
   magnesium: (area, ctx) => {
     const amount = epsomSalt(ctx, area);
     if (!amount || 'absent' in amount) return undefined;
-    return msg('judged.magnesium', { amount: { working: amount.id } });
+    return msg('judged.magnesium', { amount: { working: amount.id }, known: knownOf(area) });
   },
   boron: (area) => said(limits(area, 'b') >= 2 && !area.readings.untested, msg('judged.boron')),
   growth: ({ plant, treatments }) =>

@@ -1250,7 +1250,7 @@ export interface Messages {
   'judged.ironTree': None;
   'judged.leach': None;
   'judged.limyWater': { readonly lime: 'any' };
-  'judged.magnesium': { readonly amount: 'any' };
+  'judged.magnesium': { readonly amount: 'any'; readonly known: 'word' };
   'judged.mixFeed': None;
   'judged.mixFlush': None;
   'judged.mixedSample': { readonly plant: 'any' };
@@ -1260,7 +1260,7 @@ export interface Messages {
   'judged.saltyWater': { readonly sodium: 'any' };
   'judged.shade': None;
   'judged.slope': None;
-  'judged.sodic': { readonly amount: 'any' };
+  'judged.sodic': { readonly amount: 'any'; readonly known: 'word' };
   'judged.sodicOpen': None;
   'judged.standingWater': None;
   'judged.strip': { readonly feet: 'any' };
