@@ -1,4 +1,5 @@
 /** Bodies and files that nobody should send: seeded, so that one that does harm can be sent again. */
+import { own } from '../core/kernel/typed/own';
 import { anyCase } from './anyCase';
 import { Dice } from './dice';
 
@@ -52,7 +53,8 @@ function change(dice: Dice, document: unknown): void {
       writable: true,
     });
   } else if (how === 3) holder[key] = structuredClone(dice.one(holdersOf(document)));
-  else holder[`${key}${dice.below(9)}`] = holder[key];
+  // An empty holder has no such key, but may inherit a function of that name.
+  else holder[`${key}${dice.below(9)}`] = own(holder, key) ?? null;
 }
 
 function nested(depth: number, open: string, close: string): string {
