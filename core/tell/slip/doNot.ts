@@ -1,5 +1,6 @@
 import type { AreaPlan } from '../../area/areaPlan';
 import { msg, type Msg, type NamesIn } from '../../kernel/messages/msg';
+import { isNeeded } from '../../treat/fertilizer/handOrder';
 import { isFedOnPage, isTold } from '../told';
 
 type DoNot = NamesIn<'doNot'>;
@@ -14,9 +15,11 @@ const has = ({ plant }: AreaPlan, rule: AreaPlan['plant']['rules'][number]): boo
 const WRONGS: Readonly<Record<DoNot, (plan: AreaPlan) => boolean>> = {
   noSulfurTwice: ({ treatments }) => treatments.sulfur?.isDosed ?? false,
   noLimeForAcid: ({ goal, treatments }) => goal.acid && !treatments.lime.isDosed,
-  noAsh: (plan) => has(plan, 'no-ash') || has(plan, 'scab'),
-  noLegumeNitrogen: (plan) => has(plan, 'legume'),
-  notInSpring: (plan) => has(plan, 'strawberry-timing') && isFedOnPage(plan),
+  noAsh: (plan) => (has(plan, 'no-ash') || has(plan, 'scab')) && !plan.treatments.lime.isDosed,
+  noLegumeNitrogen: (plan) =>
+    has(plan, 'legume') && !isNeeded(plan.treatments.fertilizer.needs.need.N),
+  notInSpring: (plan) =>
+    plan.form === 'established' && has(plan, 'strawberry-timing') && isFedOnPage(plan),
   notLate: (plan) => has(plan, 'rose-late') && isFedOnPage(plan),
   noWeedKillers: ({ works }) => works.some(({ work }) => work === 'weedKillers'),
   notInHeat: (plan) =>
@@ -32,11 +35,15 @@ const WRONGS: Readonly<Record<DoNot, (plan: AreaPlan) => boolean>> = {
   noMore: isFedOnPage,
 };
 
+/** What is only said where it holds of all ground: the words name no plant. */
+const OF_ALL: ReadonlySet<DoNot> = new Set(['noLimeForNothing']);
+
 /** The few things that this client is likeliest to do wrong, each once for all ground. */
 export function doNots(areas: readonly AreaPlan[]): Msg[] {
   const told = areas.filter((plan) => isTold(plan) && !plan.treatments.fertilizer.hold);
+  if (told.length === 0) return [];
   return (Object.keys(WRONGS) as DoNot[])
-    .filter((id) => told.some(WRONGS[id]))
+    .filter((id) => (OF_ALL.has(id) ? told.every(WRONGS[id]) : told.some(WRONGS[id])))
     .slice(0, MOST)
     .map((id) => msg(`doNot.${id}`));
 }

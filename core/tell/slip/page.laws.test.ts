@@ -75,3 +75,26 @@ test('the days of the page are in order', () => {
     expect([seed, days]).toEqual([seed, [...days].sort()]);
   });
 });
+
+test('nobody is told not to do what the page dates', () => {
+  each(({ slip, areas }, seed) => {
+    const doNots = slip.blocks.flatMap((block) =>
+      block.kind === 'sentence' && block.text.id.startsWith('doNot.') ? [block.text.id] : [],
+    );
+    const kinds = new Set(areas.flatMap(calendarOf).map(({ kind }) => kind));
+    const limed = kinds.has('lime');
+    if (areas.length === 1 && limed) {
+      expect([seed, doNots]).not.toEqual([seed, expect.arrayContaining(['doNot.noAsh'])]);
+      expect([seed, doNots]).not.toEqual([
+        seed,
+        expect.arrayContaining(['doNot.noLimeForNothing']),
+      ]);
+    }
+    if (areas.length === 1 && kinds.has('nitrogen')) {
+      expect([seed, doNots]).not.toEqual([
+        seed,
+        expect.arrayContaining(['doNot.noLegumeNitrogen']),
+      ]);
+    }
+  });
+});
