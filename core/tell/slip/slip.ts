@@ -88,7 +88,7 @@ function after(plan: AreaPlan): SlipBlock[] {
   return [...(routine && date ? [sentence('slip.retest', { date: { date } })] : []), ...worked];
 }
 
-/** Work that a client cannot know the week of: of new lawns and of beds that are renovated. */
+/** Work whose week a client knows better than the page. */
 const OWN_BUSINESS: ReadonlySet<string> = new Set(['harvest', 'plant', 'lastCutting']);
 
 function workParts({ works }: AreaPlan): Parts {
