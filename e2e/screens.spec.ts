@@ -2,6 +2,9 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page, Response } from '@playwright/test';
 import { App, expect, ORACLE, test } from './app';
 
+/** The steps that are looked at one after another. */
+const STEPS = ['Ground', 'Sample', 'Results', 'Reading', 'pH', 'Fertilizer', 'Slip'] as const;
+
 /** The rules of WCAG 2.2, A and AA. */
 const WCAG = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
 
@@ -36,15 +39,7 @@ test('axe: every step, an open working, an error in a row, the desk with a case'
 }) => {
   const app = new App(page);
   await app.typeLawn(ORACLE);
-  for (const step of [
-    'Ground',
-    'Sample',
-    'Results',
-    'Reading',
-    'pH',
-    'Fertilizer',
-    'Slip',
-  ] as const) {
+  for (const step of STEPS) {
     await app.go(step);
     expect(await serious(page), step).toEqual([]);
   }
@@ -82,15 +77,7 @@ test('at 200 % zoom no page runs over its edge', async ({ page }) => {
   await page.setViewportSize({ width: 640, height: 400 });
   const over = (): Promise<number> =>
     page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-  for (const step of [
-    'Ground',
-    'Sample',
-    'Results',
-    'Reading',
-    'pH',
-    'Fertilizer',
-    'Slip',
-  ] as const) {
+  for (const step of STEPS) {
     await app.go(step);
     expect(await over(), step).toBeLessThanOrEqual(0);
   }

@@ -4,7 +4,8 @@
  */
 import type { AnchorId } from '../../catalog/climate/anchor';
 import type { ClimateCard } from '../../catalog/climate/card';
-import { dayNumber, fallsThrough, risesThrough, SOIL_ABOVE_AIR, YEAR } from './curve';
+import { dayNumber, fallsThrough, risesThrough, SOIL_ABOVE_AIR } from './curve';
+import { YEAR } from '../../equations/climate/dayThrough';
 
 /** Days of the year from one to another; the second may lie over the turn of the year. */
 export interface YearWindow<D = number> {

@@ -3,7 +3,8 @@ import type { Moment, Programme, ProgrammeEvent } from '../../catalog/programmes
 import { addDays, type IsoDate } from '../../kernel/typed/date';
 import { anchorIn } from './anchors';
 import type { ClimateMoment } from './dayFigures';
-import { fallsThrough, monthDay, YEAR } from './curve';
+import { fallsThrough, monthDay } from './curve';
+import { YEAR } from '../../equations/climate/dayThrough';
 
 /** What the days of an event are counted from: a moment of the climate, a planting, or a day that is printed. */
 export type Origin =

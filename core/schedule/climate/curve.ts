@@ -4,8 +4,6 @@ import { dayThrough, YEAR } from '../../equations/climate/dayThrough';
 /** Days of the months of a common year; climates know no leap days. */
 const MONTH_DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const;
 
-export { YEAR };
-
 /** The day of the year on which each month is half over, from 1. */
 const MIDDLES: readonly number[] = MONTH_DAYS.map(
   (days, month) => MONTH_DAYS.slice(0, month).reduce((sum, each) => sum + each, 0) + days / 2 + 0.5,

@@ -1,7 +1,8 @@
 import type { ClimateCard } from '../../catalog/climate/card';
 import { addDays, type IsoDate } from '../../kernel/typed/date';
 import { anchorIn } from './anchors';
-import { dayNumber, YEAR } from './curve';
+import { dayNumber } from './curve';
+import { YEAR } from '../../equations/climate/dayThrough';
 
 /** No climate takes longer than so many days for a warm season. */
 const MOST_DAYS = 4 * YEAR;

@@ -29,3 +29,23 @@ test.each<[string, LawnInput, string, string | undefined]>([
 test('the advisor’s own answer goes before the plan’s', () => {
   expect(firstLine(ORACLE, 'How much lime?', 'Half of what you think.')).toBe('slip.paragraph');
 });
+
+test('of several pieces of ground the answer says which it speaks of', () => {
+  const file = lawnCase(ORACLE);
+  const { lawn } = file.areas;
+  const { s1 } = file.samples;
+  if (!lawn || !s1) throw new Error('no lawn');
+  const areas = { lawn, back: { ...lawn, id: 'back', order: 2, name: 'Back' } };
+  const samples = { s1: { ...s1, areaIds: ['lawn', 'back'] } };
+  const client = { ...file.client, question: 'How much lime?' };
+  const [first] = planCase({ ...file, areas, samples, client }).slip.blocks;
+  expect(first && 'text' in first && first.text.id).toBe('slip.inArea');
+});
+
+test('strawberries on lead are told of no renovation', () => {
+  const berries = { plant: 'strawberry', planFrom: '2027-04-01', more: total('450') };
+  const { slip } = planCase(lawnCase({ ph: '6.2', ...berries }));
+  const ids = slip.blocks.flatMap((block) => ('text' in block ? [block.text.id] : []));
+  expect(ids).not.toContain('slip.work');
+  expect(ids).toContain('slip.feedHeld.lead');
+});

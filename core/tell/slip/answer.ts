@@ -1,6 +1,7 @@
 import type { AreaPlan } from '../../area/areaPlan';
 import { leadOf } from '../../reading/lead';
 import { msg, type Msg } from '../../kernel/messages/msg';
+import { nameOnPage } from './hazardBlocks';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import { fertilizerIsTold, isFedOnPage } from '../told';
 import type { SlipBlock } from './document';
@@ -18,12 +19,11 @@ function onLead({ readings }: AreaPlan): Msg | undefined {
   return lead && msg(`answer.lead.${lead.level}`);
 }
 
-function onYellow({ judgements, treatments }: AreaPlan): Msg | undefined {
+function onYellow(area: AreaPlan): Msg | undefined {
+  const { judgements } = area;
   const iron = judgements.find(({ id }) => id.startsWith('iron'));
   const wet = judgements.find(({ id }) => id === 'standingWater');
-  return (
-    iron?.says ?? wet?.says ?? (treatments.fertilizer.isDosed ? msg('answer.pale') : undefined)
-  );
+  return iron?.says ?? wet?.says ?? (isFedOnPage(area) ? msg('answer.pale') : undefined);
 }
 
 function onLime({ treatments: { lime, sulfur }, readings, goal }: AreaPlan): Msg | undefined {
@@ -64,7 +64,9 @@ export function answerBlocks({ question, answer }: Asked, areas: readonly AreaPl
     if (!words.test(question)) continue;
     for (const area of areas) {
       const text = judge(area);
-      if (text) return [{ kind: 'lead', text }];
+      if (!text) continue;
+      const named = msg('slip.inArea', { area: nameOnPage(area), what: text });
+      return [{ kind: 'lead', text: areas.length > 1 ? named : text }];
     }
   }
   return [];

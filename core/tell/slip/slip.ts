@@ -91,7 +91,9 @@ function after(plan: AreaPlan): SlipBlock[] {
 /** Work whose week a client knows better than the page. */
 const OWN_BUSINESS: ReadonlySet<string> = new Set(['harvest', 'plant', 'lastCutting']);
 
-function workParts({ works }: AreaPlan): Parts {
+function workParts({ works, treatments }: AreaPlan): Parts {
+  // On soil that must not be used for what grows there nothing is begun.
+  if (treatments.fertilizer.hold) return parts({});
   return parts({
     dated: works
       .filter(({ work }) => !OWN_BUSINESS.has(work))
