@@ -7,7 +7,9 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { IntlMessageFormat } from 'intl-messageformat';
 import { format } from 'prettier';
 
-const CATALOGUES = ['words/en.json', 'words/en.desk.json', 'words/en.case.json'];
+/** The rooms that a client's page is written from, and all others. */
+const PAGE_ROOMS = ['words/en.page.json', 'words/en.plants.json'];
+const ROOMS = ['words/en.json', 'words/en.desk.json', 'words/en.case.json'];
 const FILE = 'core/kernel/messages/messages.ts';
 
 /** What a parameter is: a number that a plural turns on, a word that is chosen by, or anything shown. */
@@ -33,7 +35,8 @@ const KIND_OF: Readonly<Record<number, Kind>> = {
 
 function collect(nodes: readonly Node[], into: Map<string, Kind>): void {
   for (const { type, value = '', options = {}, children = [] } of nodes) {
-    const kind = KIND_OF[type];
+    // In which units it speaks the voice itself says.
+    const kind = value === 'units' ? undefined : KIND_OF[type];
     // What a plural or a choice turns on has to be one, wherever else it is shown.
     if (kind && (kind !== 'any' || !into.has(value))) into.set(value, kind);
     for (const option of Object.values(options)) collect(option.value, into);
@@ -48,16 +51,28 @@ function line(id: string, words: string): string {
   return `'${id}': ${list.length > 0 ? `{ ${list.join('; ')} }` : 'None'};`;
 }
 
-const all = CATALOGUES.flatMap((file) =>
-  Object.entries(JSON.parse(readFileSync(file, 'utf8')) as Record<string, string>),
-);
-const lines = all.map(([id, words]) => line(id, words)).sort();
+function linesOf(files: readonly string[]): string[] {
+  return files
+    .flatMap((file) =>
+      Object.entries(JSON.parse(readFileSync(file, 'utf8')) as Record<string, string>),
+    )
+    .map(([id, words]) => line(id, words))
+    .sort();
+}
+
+const [page, others] = [linesOf(PAGE_ROOMS), linesOf(ROOMS)];
+const count = page.length + others.length;
 const source = `/**
  * Every message with what goes into it: a number that a plural turns on, a word that is chosen by, or
  * anything that is shown. Written by \`npm run messages\` from the catalogues; not to be changed by hand.
  */
-export interface Messages {
-${lines.join('\n')}
+export interface Messages extends PageMessages {
+${others.join('\n')}
+}
+
+/** Those of a client's page: each of its languages has all of them. */
+export interface PageMessages {
+${page.join('\n')}
 }
 
 /** A message that nothing goes into. */
@@ -67,9 +82,9 @@ type None = Readonly<Record<never, never>>;
 void format(source, { parser: 'typescript', singleQuote: true, printWidth: 100 }).then((wanted) => {
   if (!process.argv.includes('--check')) {
     writeFileSync(FILE, wanted);
-    console.log(`${FILE}: ${all.length} messages`);
+    console.log(`${FILE}: ${count} messages`);
   } else if (readFileSync(FILE, 'utf8') === wanted) {
-    console.log(`${FILE}: as the catalogues have it, ${all.length} messages`);
+    console.log(`${FILE}: as the catalogues have it, ${count} messages`);
   } else {
     console.error(`${FILE} is not as the catalogues have it: run \`npm run messages\`.`);
     process.exit(1);

@@ -10,11 +10,11 @@ function amountDecimals(value: number): number {
 const DECIMALS: Readonly<Record<Unit, (value: number) => readonly [min: number, max: number]>> = {
   in: () => [0, 2],
   ft: () => [0, 2],
-  m: () => [0, 2],
+  m: (value) => [0, value < 10 ? 2 : 1],
   cm: () => [0, 1],
   '100ft': () => [0, 2],
   paces: () => [0, 1],
-  m2: () => [0, 1],
+  m2: (value) => [0, value < 10 ? 1 : 0],
   ft2: (value) => [0, value < 10 ? 1 : 0],
   ft3: () => [0, 1],
   yd3: () => [0, 2],
@@ -56,10 +56,26 @@ const DECIMALS: Readonly<Record<Unit, (value: number) => readonly [min: number, 
   days: () => [0, 0],
   day: () => [0, 0],
   degF: () => [0, 0],
+  degC: () => [0, 0],
+  // A scale for sacks shows tenths up to 20 kg, one in the kitchen whole grams.
+  kg: (value) => [0, value >= 100 ? 0 : value >= 10 ? 1 : 2],
+  g: (value) => [0, value < 10 ? 1 : 0],
+  mL: () => [0, 0],
+  L: (value) => [0, value < 10 ? 1 : 0],
+  m3: () => [0, 2],
+  'kg/m3': () => [0, 0],
+  'g/m': (value) => [0, value < 10 ? 1 : 0],
+  'g/m2': (value) => [0, value < 10 ? 1 : 0],
+  'kg/100m2': (value) => [0, value >= 20 ? 1 : 2],
+  'kg/bag': () => [0, 1],
+  'kg/t': () => [0, 0],
 };
 
 /** Units that have words of their own for the client. */
-const PLAIN_UNITS = ['in', 'ft', 'ft2', 'lb/1000ft2', 'lb/100ft'] as const;
+const PLAIN_UNITS = [
+  ...['in', 'ft', 'ft2', 'lb/1000ft2', 'lb/100ft'],
+  ...['cm', 'm', 'm2', 'kg/100m2', 'g/m'],
+] as const;
 
 export function isPlain(unit: Unit): unit is (typeof PLAIN_UNITS)[number] {
   return PLAIN_UNITS.some((each) => each === unit);

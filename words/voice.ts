@@ -3,6 +3,7 @@ import type { Family, Into, Msg, MsgId, MsgParam } from '../core/kernel/messages
 import type { IsoDate } from '../core/kernel/typed/date';
 import type { Quantity } from '../core/kernel/units/quantity';
 import { NO_WORKINGS, type Workings } from '../core/kernel/working/workings';
+import { metricOf, type UnitSystem } from '../core/kernel/units/metric';
 import { dateWriter, dayOfYearWriter } from './dates';
 import { isPlain, isSpooned, numberWriter } from './numbers';
 
@@ -25,6 +26,8 @@ interface Written {
 /** A language with its words: the only place where a message, a Quantity or a day becomes text. */
 export interface Voice {
   readonly locale: string;
+  /** The units that its quantities are written in. */
+  readonly units: UnitSystem;
   /** The compiled message of an id. */
   readonly format: (id: MsgId) => IntlMessageFormat;
   /** Words by their id. */
@@ -49,12 +52,15 @@ function isMsg(param: object): param is Msg {
 /**
  * Makes the voice of a language from its words. It keeps nothing but what it has compiled, and two of them do not know of
  * each other.
+ * Words that name a unit themselves choose by `units`.
  * @param onMissing what stands for words that nobody has, or throws
+ * @param units the units that its quantities are written in
  */
 export function createVoice(
   locale: string,
   rooms: readonly Words[],
   onMissing: (id: string) => string,
+  units: UnitSystem = 'us',
 ): Voice {
   const formats = new Map<string, IntlMessageFormat>();
   const plain = new Map<string, string>();
@@ -66,6 +72,7 @@ export function createVoice(
   };
   const voice: Voice = {
     locale,
+    units,
     format: (id) => {
       const known = formats.get(id);
       if (known) return known;
@@ -74,11 +81,11 @@ export function createVoice(
       return format;
     },
     text: (id, ...[params]) => {
-      if (params) return String(voice.format(id).format({ ...params }));
+      if (params) return String(voice.format(id).format({ units, ...params }));
       // Most words of a page take nothing in and are written on every key.
       const known = plain.get(id);
       if (known !== undefined) return known;
-      const words = String(voice.format(id).format({}));
+      const words = String(voice.format(id).format({ units }));
       plain.set(id, words);
       return words;
     },
@@ -94,7 +101,7 @@ export function createVoice(
         voice.param(param, how),
       ]);
       const b = (parts: unknown[]): string => parts.join('');
-      const values = { ...Object.fromEntries(params), b } as Record<string, string | number>;
+      const values = { units, ...Object.fromEntries(params), b } as Record<string, string | number>;
       return [voice.format(message.id).format(values)].flat().join('');
     },
     param: (param, how = {}) => {
@@ -108,7 +115,8 @@ export function createVoice(
       if ('family' in param) return voice.name(param.family, param.name);
       return isMsg(param) ? voice.message(param, how) : voice.quantity(param, plain);
     },
-    parts: ({ value, unit }, plain = false) => {
+    parts: (quantity, plain = false) => {
+      const { value, unit } = units === 'metric' ? metricOf(quantity) : quantity;
       const number = writeNumber(value, unit);
       if (unit === 'pH') return { before: voice.text('unit.pH'), number, after: '' };
       if (unit === 'day') return { before: '', number: writeDay(value), after: '' };

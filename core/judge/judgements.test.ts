@@ -1,4 +1,4 @@
-import words from '../../words/en.case.json';
+import words from '../../words/en.page.json';
 import { lawnCase, type LawnInput } from '../../test/cases';
 import { planCase } from '../plan/plan';
 import type { JudgementId } from './judgements';

@@ -3,6 +3,7 @@ import type { MsgParam, Msg, NamesIn } from '../kernel/messages/msg';
 import { msg } from '../kernel/messages/msg';
 import type { PlanContext } from '../kernel/working/context';
 import { valueOf } from '../kernel/working/working';
+import { quantity } from '../kernel/units/quantity';
 import { SODIUM_IN_WATER_PPM, LIMY_WATER_PPM } from '../tables/soil/water';
 import { epsomSalt } from './magnesium';
 import { gypsum } from './gypsum';
@@ -111,7 +112,7 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
     said(plant.form === 'lawn' && area.site.slope === 'steep', msg('judged.slope')),
   strip: ({ strips }) => {
     const feet = Math.max(0, ...strips.filter(({ isHere }) => isHere).map((each) => each.feet));
-    return feet > 0 ? msg('judged.strip', { feet }) : undefined;
+    return feet > 0 ? msg('judged.strip', { feet: quantity(feet, 'ft', 'ground') }) : undefined;
   },
 };
 

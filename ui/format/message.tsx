@@ -69,7 +69,13 @@ export function richMessage(message: Msg, options: RichOptions): ReactNode {
     }),
   );
   const bold = (parts: ReactNode[]): ReactNode => <strong key="b">{parts}</strong>;
-  const parts = [voice.format(message.id).format<ReactNode>({ ...params, b: bold })].flat();
+  const parts = [
+    voice.format(message.id).format<ReactNode>({
+      units: voice.units,
+      ...params,
+      b: bold,
+    }),
+  ].flat();
   return parts.map((part, index) => (
     <Fragment key={index}>{besideItsSign(parts, part, index)}</Fragment>
   ));

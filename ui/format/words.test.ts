@@ -14,11 +14,19 @@ import { messageText } from './message';
 import shell from '../../words/en.json';
 import cases from '../../words/en.case.json';
 import desk from '../../words/en.desk.json';
+import page from '../../words/en.page.json';
+import plants from '../../words/en.plants.json';
 
-const catalogue: Readonly<Record<string, string>> = { ...shell, ...desk, ...cases };
+const catalogue: Readonly<Record<string, string>> = {
+  ...shell,
+  ...desk,
+  ...plants,
+  ...page,
+  ...cases,
+};
 
 test('no id has words in two parts of the catalogue', () => {
-  const ids = [shell, desk, cases].flatMap((words) => Object.keys(words));
+  const ids = [shell, desk, plants, page, cases].flatMap((words) => Object.keys(words));
   expect(ids.filter((id, at) => ids.indexOf(id) !== at)).toEqual([]);
 });
 

@@ -47,7 +47,19 @@ export type Unit =
   | 'years'
   | 'days'
   | 'day'
-  | 'degF';
+  | 'degF'
+  | 'kg'
+  | 'g'
+  | 'mL'
+  | 'L'
+  | 'm3'
+  | 'kg/m3'
+  | 'g/m'
+  | 'g/m2'
+  | 'kg/100m2'
+  | 'kg/bag'
+  | 'kg/t'
+  | 'degC';
 
 /**
  * What a Quantity is of, wherever two things in the same unit can be confused: an element and its
