@@ -1,3 +1,4 @@
+import type { Language } from '../core/casefile/parts/language';
 import type { PastEntry } from '../core/casefile/parts/past';
 import {
   type FieldReading,
@@ -38,6 +39,8 @@ export interface DemoCase {
   readonly client: string;
   readonly place: string;
   readonly question: string;
+  /** The language of the page; English where none is named. */
+  readonly language?: Language;
   /** Days before today on which the soil was taken, and on which the report came. */
   readonly taken?: number;
   readonly reported?: number;
@@ -152,7 +155,12 @@ export function buildDemo(demo: DemoCase, today: IsoDate): CaseFile {
     ...base,
     title: demo.title,
     pack: demo.pack ?? base.pack,
-    client: { name: demo.client, place: demo.place, question: demo.question },
+    client: {
+      name: demo.client,
+      place: demo.place,
+      question: demo.question,
+      language: demo.language ?? 'en',
+    },
     planFrom: sent === undefined ? today : ago(sent),
     areas,
     samples:

@@ -17,7 +17,13 @@ afterEach(() => base.delete());
 test('an office is as usual until something is decided, and two pages add to one another', async () => {
   expect(await readOffice(base)).toEqual(USUAL_OFFICE);
   expect(await hasOffice(base)).toBe(false);
-  const paragraph = (id: string, order: number) => ({ id, order, name: id, text: 'Words.' });
+  const paragraph = (id: string, order: number) => ({
+    id,
+    order,
+    name: id,
+    text: 'Words.',
+    spanish: '',
+  });
   await Promise.all([
     changeOffice(() => ({ signature: 'Ines Odera' }), base),
     changeOffice(

@@ -6,7 +6,16 @@ const KEY = 'office';
 /** The office as it was decided; what was never decided is as usual. */
 export async function readOffice(base = db): Promise<Office> {
   const stored = (await base.settings.get(KEY))?.value;
-  return stored ? { ...USUAL_OFFICE, ...(JSON.parse(stored) as Partial<Office>) } : USUAL_OFFICE;
+  if (!stored) return USUAL_OFFICE;
+  const office = { ...USUAL_OFFICE, ...(JSON.parse(stored) as Partial<Office>) };
+  // Paragraphs of before pages had a second language have no words in it.
+  const paragraphs = Object.fromEntries(
+    Object.entries(office.paragraphs).map(([id, each]) => [
+      id,
+      { ...each, spanish: each.spanish ?? '' },
+    ]),
+  );
+  return { ...office, paragraphs };
 }
 
 /** Whether anything was ever decided for this office. */

@@ -390,7 +390,7 @@ export function anyCase(seed: number): CaseFile {
     labels: Object.fromEntries(dice.some(MATERIAL_IDS, 0.05).map((id) => [id, labelOf(dice)])),
     decisions: decisionsOf(dice, ids),
     paragraphs: dice.chance(0.2)
-      ? { t1: { id: 't1', order: 1, name: 'Words', text: 'First.\n\nSecond.' } }
+      ? { t1: { id: 't1', order: 1, name: 'Words', text: 'First.\n\nSecond.', spanish: '' } }
       : {},
     attachments: OUTLINES,
     climate: climateOf(dice),

@@ -15,7 +15,10 @@ import { AREA, type Area } from './parts/area';
 import { ATTACHMENT } from './parts/attachment';
 import { CLIMATE } from './parts/climate';
 import { EXPORTED } from './parts/exported';
+import { ISSUED } from './parts/issued';
 import { LABEL } from './parts/label';
+import { LANGUAGES } from './parts/language';
+import { LINE_EDIT } from './parts/line';
 import { PARAGRAPH, type Paragraph } from './parts/paragraph';
 import { PAST_ENTRY } from './parts/past';
 import { PIN } from './parts/pin';
@@ -24,7 +27,7 @@ import { RULE } from './parts/rule';
 import { SAMPLE } from './parts/sample';
 
 /** The schema number of the documents that this version writes. */
-export const SCHEMA = 7;
+export const SCHEMA = 8;
 export const FORMAT = 'agrologos-case';
 
 /** One client's ground, samples, reports, past and decisions as one plain document. */
@@ -34,7 +37,13 @@ export const CASE = object({
   id,
   createdOn: day,
   title: text,
-  client: object({ name: text, place: text, question: text }),
+  client: object({
+    name: text,
+    place: text,
+    question: text,
+    /** The language of the page that goes to this client. */
+    language: oneOf(LANGUAGES),
+  }),
   /** The day from which the calendar runs, as typed. */
   planFrom: text,
   pack: object({ id: text, version: wholeNumber }),
@@ -48,6 +57,10 @@ export const CASE = object({
   /** By `areaId:what`. */
   decisions: record(DECISION, 5000),
   paragraphs: record(PARAGRAPH, 100),
+  /** What the advisor did to lines of the client's page, by their keys. */
+  lines: record(LINE_EDIT, 500),
+  /** Pages that were given to the client, as they were given. */
+  issued: record(ISSUED, 100),
   attachments: record(ATTACHMENT, 200),
   /** What a test costs, in US dollars a sample, and the days until a report is expected; as typed. */
   sampling: object({ fee: text, days: text }),
@@ -81,4 +94,12 @@ export function areasOf(file: CaseFile): Area[] {
 /** The office's paragraphs on the client's page, in their order. */
 export function paragraphsOf(file: CaseFile): Paragraph[] {
   return Object.values(file.paragraphs).sort((a, b) => a.order - b.order);
+}
+
+/** The words of each of them in the language of the page, or in English where nobody has written them in it. */
+export function paragraphWords(file: CaseFile): string[] {
+  const isSpanish = file.client.language === 'es';
+  return paragraphsOf(file).map(({ text: english, spanish }) =>
+    isSpanish && spanish.trim() !== '' ? spanish : english,
+  );
 }

@@ -17,6 +17,7 @@ export function misplaced(file: CaseFile): Fault[] {
     'reports',
     'past',
     'paragraphs',
+    'issued',
     'attachments',
     'rules',
   ] as const;

@@ -2,6 +2,7 @@ import type { Paragraph } from './parts/paragraph';
 import type { Rule } from './parts/rule';
 import type { CaseStart } from './newCase';
 import { layoutOf, type Layout } from './layouts';
+import type { UnitSystem } from '../kernel/units/metric';
 import { own } from '../kernel/typed/own';
 import type { Pack } from '../catalog/packs/pack';
 import { PACK_VERSIONS, USUAL_PACK } from '../catalog/packs/versions';
@@ -29,6 +30,8 @@ export interface Office {
   readonly signature: string;
   readonly contact: string;
   readonly paper: Paper;
+  /** The units that everything is shown in. */
+  readonly units: UnitSystem;
   /** The length of a pace of whoever measures, as typed. */
   readonly pace: string;
   /** The climate card by which its cases are dated; '' is not chosen. */
@@ -58,6 +61,7 @@ export const USUAL_OFFICE: Office = {
   signature: '',
   contact: '',
   paper: 'letter',
+  units: 'us',
   pace: '',
   climate: '',
   rules: {},

@@ -4,6 +4,7 @@ import { treatmentsIn } from '../treat/treatments';
 import type { Plan } from './types';
 import { addDays, addMonths, daysBetween, parseDate, type IsoDate } from '../kernel/typed/date';
 import { parseNumber } from '../kernel/typed/number';
+import { fingerprint } from '../kernel/typed/fingerprint';
 import { own } from '../kernel/typed/own';
 
 /** Where a case waits: for the advisor, the laboratory, the post, the field, a new test, or nobody. */
@@ -61,18 +62,12 @@ function amountsDigest({ areas, slip }: Plan): string {
     [area.id, ...treatmentsIn(treatments).map(({ digest }) => digest)].join(' '),
   );
   const words = slip.blocks.flatMap((block) =>
-    block.kind === 'paragraph' ? String(block.text.params?.['words']) : [],
+    block.kind !== 'table' && block.text.id === 'slip.paragraph'
+      ? String(block.text.params?.['words'])
+      : [],
   );
+  words.push(...slip.lines.flatMap(({ what, key }) => (what === 'struck' && key ? [key] : [])));
   return [...sums, ...(words.length > 0 ? [fingerprint(words.join('\n'))] : [])].join('|');
-}
-
-/** Tells one long text from another by a short one (FNV-1a, 32 bits). */
-function fingerprint(text: string): string {
-  let hash = 0x811c9dc5;
-  for (let at = 0; at < text.length; at += 1) {
-    hash = Math.imul(hash ^ text.charCodeAt(at), 0x01000193);
-  }
-  return (hash >>> 0).toString(16);
 }
 
 function dateOf(text: string): IsoDate | undefined {

@@ -1,11 +1,10 @@
 import { decisionOf } from '../casefile/decisions';
 import type { Asked } from '../tell/slip/answer';
-import type { Paragraph } from '../casefile/parts/paragraph';
 import type { Area } from '../casefile/parts/area';
 import type { AreaPlan, BrokenArea } from '../area/areaPlan';
 import { planArea } from '../area/planArea';
 import { vocabulariesOf } from '../area/vocabularies';
-import { areasOf, paragraphsOf, type CaseFile } from '../casefile/casefile';
+import { areasOf, paragraphWords, type CaseFile } from '../casefile/casefile';
 import { effortOf, MOST_EFFORT } from '../casefile/effort';
 import { sliceOf, type AreaSlice } from '../casefile/slice';
 import { SHIPPED_MATERIALS, type Materials } from '../catalog/materials/materials';
@@ -21,6 +20,7 @@ import { Workings, type SheetEntries } from '../kernel/working/workings';
 import { climateOf } from '../site/climate';
 import { Survey, type Ground } from '../site/ground/ground';
 import { findingsOf } from '../tell/findings';
+import type { PageLines } from '../tell/slip/document';
 import { writeSlip } from '../tell/slip/slip';
 import { stepStates } from '../tell/steps';
 import { isTold } from '../tell/told';
@@ -82,8 +82,9 @@ interface Page extends Written {
   readonly madeFrom: {
     readonly areas: readonly AreaPlan[];
     readonly labels: CaseFile['labels'];
-    readonly paragraphs: readonly Paragraph[];
+    readonly paragraphs: readonly string[];
     readonly asked: Asked;
+    readonly lines: CaseFile['lines'];
   };
 }
 
@@ -103,7 +104,7 @@ export interface Run {
 const USUAL: PlanWith = {};
 
 /** The parts of a case that no plan rests on. */
-type Unplanned = 'format' | 'schema' | 'id' | 'createdOn' | 'title' | 'exported';
+type Unplanned = 'format' | 'schema' | 'id' | 'createdOn' | 'title' | 'exported' | 'issued';
 
 /** Every other part; one that is added to a case has to be told of here. */
 const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
@@ -118,6 +119,7 @@ const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
   labels: true,
   decisions: true,
   paragraphs: true,
+  lines: true,
   sampling: true,
   attachments: true,
   climate: true,
@@ -229,16 +231,54 @@ function areaRun(madeFrom: AreaRun['madeFrom']): AreaRun {
 /** What a plan has where its page could not be written. */
 const NO_PAGE: Pick<Plan, 'purchase' | 'slip'> = {
   purchase: { rows: [], cost: { id: 'job/buy/none', absent: msg('absent.nothingToBuy') } },
-  slip: { blocks: [], appendix: [] },
+  slip: { blocks: [], lines: [], lost: [], appendix: [] },
 };
 
+/** The figures of all parts of a plan; an area's stand in a sheet of its own. */
+function workingsOf(
+  { basis, survey, areas }: Pick<Run['parts'], 'basis' | 'survey' | 'areas'>,
+  page: SheetEntries,
+): Workings {
+  const byArea = new Map(areas.map(({ madeFrom, sheet }) => [madeFrom.slice.area.id, sheet]));
+  return new Workings(byArea, [survey.sheet, page, basis.sheet]);
+}
+
+/** What the advisor changed on the page and has to look at again, since the plan is another now. */
+function lineFindings({ lines, lost }: PageLines): Finding[] {
+  return [
+    ...lines.flatMap(({ key, isStale, what }) =>
+      isStale && key
+        ? [
+            findingOf('case', 'slip', 'decide', 'lineChanged', { what: what ?? '' }, [], {
+              subject: key,
+            }),
+          ]
+        : [],
+    ),
+    ...lost.map(({ key, words }) =>
+      findingOf('case', 'slip', 'decide', 'lineLost', { words }, [], { subject: key }),
+    ),
+  ];
+}
+
 /** What to buy and the client's page; where they cannot be written the areas still stand. */
-function pageOf(file: CaseFile, areas: readonly AreaPlan[], before: Page | undefined): Page {
+function pageOf(
+  file: CaseFile,
+  made: Pick<Run['parts'], 'basis' | 'survey' | 'areas'>,
+  before: Page | undefined,
+): Page {
+  const areas = made.areas.flatMap(({ plan }) => plan ?? []);
   const asked = {
     question: file.client.question,
     answer: decisionOf(file, 'case', 'slip-answer')?.value ?? '',
   };
-  const madeFrom = { areas, labels: file.labels, paragraphs: paragraphsOf(file), asked };
+  const madeFrom = {
+    areas,
+    labels: file.labels,
+    paragraphs: paragraphWords(file),
+    asked,
+    lines: file.lines,
+  };
   const same =
     before?.madeFrom.areas.length === areas.length &&
     areas.every((area, at) => area === before.madeFrom.areas[at]);
@@ -248,8 +288,11 @@ function pageOf(file: CaseFile, areas: readonly AreaPlan[], before: Page | undef
   const ctx = new PlanContext();
   try {
     const purchase = purchaseFor(ctx, file, areas.filter(isTold).flatMap(usesOf));
-    const slip = writeSlip(ctx, areas, purchase, madeFrom.paragraphs, asked);
-    return { told: { purchase, slip }, findings: [], ...writtenIn(ctx), madeFrom };
+    const slip = writeSlip(ctx, areas, purchase, {
+      ...madeFrom,
+      values: workingsOf(made, ctx.sheet.workings),
+    });
+    return { told: { purchase, slip }, findings: lineFindings(slip), ...writtenIn(ctx), madeFrom };
   } catch {
     const findings = [findingOf('case', 'slip', 'stop', 'pageBroken')];
     return { told: NO_PAGE, findings, ...NOTHING, madeFrom };
@@ -272,11 +315,10 @@ function planOf({ basis, survey, areas, page }: Run['parts']): Plan {
   ];
   const written = [basis, survey, ...areas, page].map(({ problems }) => problems);
   const problems: Problems = Object.assign({}, ...written) as Problems;
-  const byArea = new Map(areas.map(({ madeFrom, sheet }) => [madeFrom.slice.area.id, sheet]));
   return {
     areas: planned,
     broken: areas.flatMap(({ broken }) => broken ?? []),
-    workings: new Workings(byArea, [survey.sheet, page.sheet, basis.sheet]),
+    workings: workingsOf({ basis, survey, areas }, page.sheet),
     findings,
     problems,
     ...page.told,
@@ -316,11 +358,7 @@ export function replan(file: CaseFile, before?: Run, by: PlanWith = USUAL): Run 
       sameValue(last.madeFrom.ground, madeFrom.ground);
     return isSame ? last : areaRun(madeFrom);
   });
-  const page = pageOf(
-    file,
-    areas.flatMap(({ plan }) => plan ?? []),
-    old?.page,
-  );
+  const page = pageOf(file, { basis, survey, areas }, old?.page);
   const parts = { file, by, basis, survey, areas, page };
   const isSame =
     old &&

@@ -1,6 +1,7 @@
 import { ANALYTES } from '../../core/catalog/analytes';
 import Joi from 'joi';
 import { PAPERS, type Office } from '../../core/casefile/office';
+import { UNIT_SYSTEMS } from '../../core/kernel/units/metric';
 import { RULE } from '../../core/casefile/parts/rule';
 import { record } from '../../core/kernel/typed/spec';
 import { faultsOf, type Fault } from './faults';
@@ -46,6 +47,7 @@ const schema = Joi.object({
   samplePattern: text,
   sampleFee: text,
   sampleDays: text,
+  units: Joi.valid(...UNIT_SYSTEMS),
   paper: Joi.valid(...PAPERS),
   paragraphs: Joi.object()
     .pattern(
@@ -55,6 +57,7 @@ const schema = Joi.object({
         order: Joi.number().strict().unsafe().required(),
         name: text.required(),
         text: text.required(),
+        spanish: text,
       }),
     )
     .max(500),

@@ -1,9 +1,9 @@
 import wrap from 'word-wrap';
 import type { CaseFile } from '../../core/casefile/casefile';
 import type { Plan } from '../../core/plan/types';
-import type { Office } from '../../core/casefile/office';
 import type { Voice } from '../../words/voice';
 import { slipText } from './slipText';
+import type { Signed } from './writtenPage';
 
 /** Letters in a line of an e-mail: more are broken by the programs that pass it on. */
 const LINE = 72;
@@ -15,13 +15,6 @@ function broken(line: string): string {
 }
 
 /** The client's page as an e-mail: lines of sensible length, signed by the office. */
-export function slipMail(
-  file: CaseFile,
-  plan: Plan,
-  { signature, contact }: Pick<Office, 'signature' | 'contact'>,
-  voice: Voice,
-): string {
-  const foot = [signature, contact].map((part) => part.trim()).filter((part) => part !== '');
-  const page = [slipText(file, plan, voice), ...foot].join('\n\n');
-  return page.split('\n').map(broken).join('\n');
+export function slipMail(file: CaseFile, plan: Plan, signed: Signed, voice: Voice): string {
+  return slipText(file, plan, voice, signed).split('\n').map(broken).join('\n');
 }

@@ -1,51 +1,51 @@
 import type { Voice } from '../../words/voice';
 import type { CaseFile } from '../../core/casefile/casefile';
+import type { WrittenLine } from '../../core/casefile/parts/issued';
 import type { Plan } from '../../core/plan/types';
-import { isUnnamed } from '../../core/tell/slip/unnamed';
-import type { SlipBlock } from '../../core/tell/slip/document';
-import type { Msg } from '../../core/kernel/messages/msg';
+import { CELL, writtenPage, type Signed, type WrittenPage } from './writtenPage';
 
 /** A row a line: its first two cells, and what else there is in brackets under its heading. */
-function tableText(
-  { head, rows }: Extract<SlipBlock, { kind: 'table' }>,
-  write: (message: Msg) => string,
-): string {
-  const names = head.slice(2).map((each) => write(each).toLowerCase());
-  const line = ([first, second, ...more]: readonly string[]): string => {
-    const rest = more.map((cell, index) => ` (${names[index] ?? ''} ${cell})`);
-    return `${first}: ${second}${rest.join('')}`;
-  };
-  const lines = rows.map((row) => line(row.map(write)));
-  const title = names.length > 0 ? [] : [line(head.map(write))];
-  return [...title, ...lines].join('\n');
+function rowText(row: string, head: string): string {
+  const names = head.split(CELL).slice(2);
+  const [first = '', second = '', ...more] = row.split(CELL);
+  const rest = more.map((cell, index) => ` (${(names[index] ?? '').toLowerCase()} ${cell})`);
+  return `${first}: ${second}${rest.join('')}`;
 }
 
-function blockText(block: SlipBlock, write: (message: Msg) => string): string {
-  switch (block.kind) {
+function lineText({ kind, text }: WrittenLine, head: string): string[] {
+  switch (kind) {
     case 'heading':
-      return `\n${write(block.text).toUpperCase()}\n`;
+      return ['', text.toUpperCase(), ''];
     case 'section':
-      return `\n${write(block.text).toUpperCase()}`;
-    case 'lead':
-      return `\n${write(block.text)}`;
+      return ['', text.toUpperCase()];
     case 'sentence':
-      return `- ${write(block.text)}`;
-    case 'paragraph':
-      return `\n${write(block.text)}`;
+    case 'dated':
+      return [`- ${text}`];
     case 'table':
-      return tableText(block, write);
-    case 'caution':
-      return `\n${write(block.title)} ${write(block.text)}`;
+      // A table of two columns needs no more than its rows.
+      return text.split(CELL).length > 2 ? [] : [rowText(text, text)];
+    case 'row':
+      return [rowText(text, head)];
+    default:
+      return ['', text];
   }
 }
 
-/** The client's page as plain text, a line a sentence; without names where so chosen. */
-export function slipText(file: CaseFile, plan: Plan, voice: Voice): string {
-  const { workings } = plan;
-  const write = (message: Msg): string => voice.message(message, { workings, plain: true });
-  const named = [file.title, file.client.name].filter((part) => part.trim() !== '').join(', ');
-  const head = isUnnamed(file) ? voice.text('slip.unnamedTitle') : named;
-  const blocks = plan.slip.blocks.map((block) => blockText(block, write));
-  const page = [...(head ? [head] : []), ...blocks, `\n${voice.text('slip.footer')}`].join('\n');
-  return page.trimStart().replace(/\n{3,}/g, '\n\n');
+/** A written page as plain text, a line a sentence. */
+function pageText({ title, who, lines }: WrittenPage): string {
+  const named = [title, who].filter((part) => part !== '').join(', ');
+  let head = '';
+  const body = lines.flatMap((line) => {
+    if (line.kind === 'table') head = line.text;
+    return lineText(line, head);
+  });
+  return [...(named ? [named] : []), ...body]
+    .join('\n')
+    .trimStart()
+    .replace(/\n{3,}/g, '\n\n');
+}
+
+/** The client's page as plain text; without names where so chosen. */
+export function slipText(file: CaseFile, plan: Plan, voice: Voice, signed?: Signed): string {
+  return pageText(writtenPage(file, plan, voice, signed));
 }

@@ -1,10 +1,7 @@
 import { readFileSync } from 'node:fs';
 
-const catalog = Object.assign(
-  {},
-  ...['page', 'plants'].map((room) =>
-    JSON.parse(readFileSync(new URL(`../../words/en.${room}.json`, import.meta.url), 'utf8')),
-  ),
+const catalog = JSON.parse(
+  readFileSync(new URL('../../words/en.page.json', import.meta.url), 'utf8'),
 );
 
 /** Every plant and material that the program has a name for. */

@@ -7,6 +7,8 @@ import { Button } from '../kit/Button';
 import { SlipBlocks } from '../slip/SlipBlocks';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
+import { VoiceProvider } from '../format/voiceContext';
+import { usePageVoice } from '../slip/usePageVoice';
 import { useCase } from './context/caseContext';
 
 interface MarginProps {
@@ -45,9 +47,23 @@ export function Margin({ folded, onFold }: MarginProps): ReactNode {
       {blocks.length === 0 ? (
         <p className="font-serif text-slip text-ink-2">{text('margin.empty')}</p>
       ) : (
-        <SlipBlocks blocks={blocks} />
+        <InPageLanguage>
+          <SlipBlocks blocks={blocks} />
+        </InPageLanguage>
       )}
     </>
+  );
+}
+
+/** What stands on the page is in the client's language, here too. */
+function InPageLanguage({ children }: { children: ReactNode }): ReactNode {
+  const { language } = useCase().state.doc.client;
+  const voice = usePageVoice(language);
+  if (!voice) return <p aria-busy="true" />;
+  return (
+    <VoiceProvider value={voice}>
+      <div lang={voice.locale}>{children}</div>
+    </VoiceProvider>
   );
 }
 

@@ -1,6 +1,7 @@
 import { Fragment, isValidElement, type ReactNode } from 'react';
 import type { Msg } from '../../core/kernel/messages/msg';
 import type { Workings } from '../../core/kernel/working/workings';
+import type { Voice } from '../../words/voice';
 import { voice } from './text';
 
 /** A message as plain text. */
@@ -49,6 +50,8 @@ function besideItsSign(parts: readonly ReactNode[], part: ReactNode, index: numb
 }
 
 interface RichOptions {
+  /** The voice that it is written in. */
+  readonly voice: Voice;
   readonly workings: Workings;
   /** Renders the figure of a working inside the sentence. */
   readonly figure: (workingId: string) => ReactNode;
@@ -57,6 +60,7 @@ interface RichOptions {
 
 /** A message as nodes, its figures openable. */
 export function richMessage(message: Msg, options: RichOptions): ReactNode {
+  const { voice } = options;
   const params = Object.fromEntries(
     Object.entries(message.params ?? {}).map(([key, param]): [string, ReactNode] => {
       if (typeof param === 'object' && 'working' in param) {

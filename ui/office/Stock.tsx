@@ -36,6 +36,7 @@ function addUsual(office: Office): void {
       order: lastOrder(office) + index + 1,
       name: text(`stock.${name}.name`),
       text: text(`stock.${name}.text`),
+      spanish: text(`stock.${name}.spanish`),
     }),
   );
 }
@@ -44,7 +45,8 @@ function addUsual(office: Office): void {
 export function Stock({ office }: { office: Office }): ReactNode {
   const [removed, setRemoved] = useState<Paragraph>();
   const stock = stockOf(office);
-  const add = (): void => put({ id: nanoid(8), order: lastOrder(office) + 1, name: '', text: '' });
+  const add = (): void =>
+    put({ id: nanoid(8), order: lastOrder(office) + 1, name: '', text: '', spanish: '' });
   return (
     <>
       {stock.length === 0 && <p className="max-w-xl text-ink-2">{text('office.noStock')}</p>}
@@ -66,6 +68,15 @@ export function Stock({ office }: { office: Office }): ReactNode {
                 lines={3}
                 className="w-full"
                 onChange={(words) => put({ ...paragraph, text: words })}
+              />
+            </div>
+            <div className="min-w-64 flex-1">
+              <DraftField
+                label={text('office.stockSpanish')}
+                value={paragraph.spanish}
+                lines={3}
+                className="w-full"
+                onChange={(words) => put({ ...paragraph, spanish: words })}
               />
             </div>
             <Button

@@ -92,23 +92,29 @@ function Block({ block }: { block: SlipBlock }): ReactNode {
   }
 }
 
-/** The blocks of the client's page; each figure opens under its block. */
+/** One block of the client's page; its figures open under it. */
+export function SlipLine({ block }: { block: SlipBlock }): ReactNode {
+  return (
+    <div
+      className={
+        block.kind === 'heading'
+          ? 'not-first:mt-5 not-first:border-t not-first:border-rule not-first:pt-3'
+          : ''
+      }
+    >
+      <Openable>
+        <Block block={block} />
+      </Openable>
+    </div>
+  );
+}
+
+/** The blocks of the client's page. */
 export function SlipBlocks({ blocks }: { blocks: SlipDocument['blocks'] }): ReactNode {
   return (
     <div className="font-serif text-slip">
       {blocks.map((block, index) => (
-        <div
-          key={index}
-          className={
-            block.kind === 'heading'
-              ? 'not-first:mt-5 not-first:border-t not-first:border-rule not-first:pt-3'
-              : ''
-          }
-        >
-          <Openable>
-            <Block block={block} />
-          </Openable>
-        </div>
+        <SlipLine key={index} block={block} />
       ))}
     </div>
   );

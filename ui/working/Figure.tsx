@@ -2,8 +2,8 @@
 
 import type { ReactNode } from 'react';
 import { messageText } from '../format/message';
-import { formatQuantity } from '../format/quantity';
 import { text } from '../format/text';
+import { useVoice } from '../format/voiceContext';
 import { useScope, useWorkings } from './openWorking';
 
 interface FigureProps {
@@ -28,6 +28,7 @@ export function Figure({
 }: FigureProps): ReactNode {
   const { workings, open, toggle } = useWorkings();
   const scope = useScope();
+  const voice = useVoice();
   const working = workings.get(id);
   if (!working || 'absent' in working) {
     const why = working ? messageText(working.absent, workings) : text('figure.none');
@@ -38,7 +39,7 @@ export function Figure({
       </span>
     );
   }
-  const { before, number, after } = formatQuantity(working.value, plain);
+  const { before, number, after } = voice.parts(working.value, plain);
   // On the client's page the unit is part of the sentence; elsewhere it steps back.
   const quiet = plain ? '' : 'text-[0.93em] font-normal text-ink-2';
   const unitLook = bare ? 'sr-only' : quiet;

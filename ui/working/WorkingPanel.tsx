@@ -8,7 +8,7 @@ import type { Workings } from '../../core/kernel/working/workings';
 import { quantityText } from '../format/quantity';
 import { text } from '../format/text';
 import { useWorkings } from './openWorking';
-import { expressionOf, stepsOf } from './steps';
+import { expressionOf, stepsOf } from '../../core/kernel/working/steps';
 
 function rangeText({ value, range }: PresentWorking): string {
   if (!range) return '';

@@ -2,7 +2,7 @@ import { planCase } from '../../core/plan/plan';
 import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
 import { messageText } from '../format/message';
 import { quantityText } from '../format/quantity';
-import { expressionOf, stepsOf } from './steps';
+import { expressionOf, stepsOf } from '../../core/kernel/working/steps';
 
 /** The open working of a figure as lines of text. */
 function lines(id: string, input: LawnInput): string[] {

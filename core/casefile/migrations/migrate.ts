@@ -7,6 +7,7 @@ import { toSchema4 } from './toSchema4';
 import { toSchema5 } from './toSchema5';
 import { toSchema6 } from './toSchema6';
 import { toSchema7 } from './toSchema7';
+import { toSchema8 } from './toSchema8';
 
 /** A step from one schema to the next: a pure function on the plain document. */
 export interface Migration {
@@ -22,6 +23,7 @@ const MIGRATIONS: readonly Migration[] = [
   { from: 4, up: toSchema5 },
   { from: 5, up: toSchema6 },
   { from: 6, up: toSchema7 },
+  { from: 7, up: toSchema8 },
 ];
 
 export type Migrated =

@@ -7,5 +7,7 @@ export const PARAGRAPH = object({
   name: text,
   /** Its words; an empty line parts it. */
   text,
+  /** The same in Spanish; '' where nobody has written it. */
+  spanish: text,
 });
 export interface Paragraph extends Of<typeof PARAGRAPH> {}

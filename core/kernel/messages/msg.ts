@@ -1,5 +1,5 @@
 import type { Quantity } from '../units/quantity';
-import type { Messages } from './messages';
+import type { Messages, PageMessages } from './messages';
 
 /** Points at a Working of the same plan; whoever renders the message shows its value, openable. */
 interface FigureRef {
@@ -24,6 +24,8 @@ export type MsgParam = string | number | Quantity | FigureRef | DateParam | Name
 
 /** Ids that the catalogues have words for. */
 export type MsgId = keyof Messages;
+/** Those of a client's page, which every one of its languages has. */
+export type PageMsgId = keyof PageMessages;
 
 /** What comes before the first point of ids. */
 export type Family = MsgId extends infer Id

@@ -17,7 +17,6 @@ import {
   TABLESPOONS_PER_CUP,
   INCHES_PER_FOOT,
 } from './factors';
-import { own } from '../typed/own';
 import { quantity, type Quantity, type Unit } from './quantity';
 
 /** The units in which somebody wants to read. */
@@ -62,7 +61,7 @@ const METRIC: Readonly<Partial<Record<Unit, readonly [unit: Unit, factor: number
  */
 export function metricOf({ value, unit, of }: Quantity): Quantity {
   if (unit === 'degF') return quantity(((value - 32) * 5) / 9, 'degC', of);
-  const [to, factor] = own(METRIC, unit) ?? [unit, 1];
+  const [to, factor] = METRIC[unit] ?? [unit, 1];
   const amount = value * factor;
   // A kitchen scale shows grams.
   return to === 'kg' && Math.abs(amount) < 1

@@ -1,4 +1,4 @@
-import type { Paragraph } from '../../casefile/parts/paragraph';
+import type { CaseFile } from '../../casefile/casefile';
 import type { AreaPlan } from '../../area/areaPlan';
 import { foldTreatments, madeOf, treatmentsIn, type ByKind } from '../../treat/treatments';
 import { isFedOnPage, isTold, toldTreatments } from '../told';
@@ -7,6 +7,7 @@ import { addMonths } from '../../kernel/typed/date';
 import type { Purchase } from '../../treat/purchase';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
+import type { Workings } from '../../kernel/working/workings';
 import type { Figure } from '../../kernel/working/working';
 import { sentence, type SlipBlock, type SlipDocument } from './document';
 import { answerBlocks, type Asked } from './answer';
@@ -15,6 +16,7 @@ import { fertilizerParts } from './fertilizerParts';
 import { foundBlocks } from './foundBlocks';
 import { hazardBlocks, nameOnPage } from './hazardBlocks';
 import { limeParts } from './limeParts';
+import { pageLines, printed } from './lines';
 import { joined, parts, type DatedBlock, type Parts } from './parts';
 import { sulfurParts } from './sulfurParts';
 
@@ -137,9 +139,9 @@ function areaParts(ctx: PlanContext, plan: AreaPlan, several: boolean): Parts {
 }
 
 /** The office's own paragraphs, each of their parts a sentence of its own. */
-function paragraphBlocks(paragraphs: readonly Paragraph[]): SlipBlock[] {
+function paragraphBlocks(paragraphs: readonly string[]): SlipBlock[] {
   return paragraphs
-    .flatMap(({ text }) => text.split(/\n\s*\n/))
+    .flatMap((text) => text.split(/\n\s*\n/))
     .map((part) => part.replace(/\s+/g, ' ').trim())
     .filter((part) => part !== '')
     .map((words) => ({ kind: 'paragraph', text: msg('slip.paragraph', { words }) }));
@@ -178,17 +180,25 @@ function calendarBlocks(
     });
 }
 
+/** What goes onto the page besides the plan: the office's paragraphs, question and answer, and the advisor's changes. */
+interface Said {
+  readonly paragraphs: readonly string[];
+  readonly asked: Asked;
+  readonly lines: CaseFile['lines'];
+  /** The figures of the plan. */
+  readonly values: Pick<Workings, 'get'>;
+}
+
 /**
  * The client's page for all areas, in the order in which it is needed: what can hurt, the answer, what was found and what follows, what
  * to buy, one calendar by date, how, what not to do, the next test, the office's own paragraphs, and the cautions once at
- * the end. An area with a report that nothing was typed of has nothing to say yet.
+ * the end; then what the advisor changed of its lines. An area with a report that nothing was typed of has nothing to say yet.
  */
 export function writeSlip(
   ctx: PlanContext,
   areas: readonly AreaPlan[],
   purchase: Purchase,
-  paragraphs: readonly Paragraph[],
-  asked: Asked,
+  { paragraphs, asked, lines: edits, values }: Said,
 ): SlipDocument {
   const told = areas.filter(isTold);
   const several = told.length > 1;
@@ -202,22 +212,26 @@ export function writeSlip(
   const buy = several ? shoppingTable(purchase) : each.flatMap(([, one]) => one.buy);
   const how = each.flatMap(([plan, one]) => (several ? one.how : one.how.map(on(plan))));
   const bought = several ? purchase.rows.map(({ bags }) => bags.id) : [];
+  const blocks = [
+    ...told.flatMap(hazardBlocks),
+    ...answerBlocks(asked, told),
+    ...found,
+    ...section('slip.section.buy', buy),
+    ...section('slip.section.calendar', calendarBlocks(each, several)),
+    ...section('slip.section.how', once(how)),
+    ...section(
+      'slip.section.doNot',
+      doNots(told).map((text): SlipBlock => ({ kind: 'sentence', text })),
+    ),
+    ...section('slip.section.after', once(told.flatMap(after))),
+    ...paragraphBlocks(paragraphs),
+    ...once(told.flatMap(cautionBlocks)),
+  ];
+  const { lines, lost } = pageLines(blocks, edits, values);
   return {
-    blocks: [
-      ...told.flatMap(hazardBlocks),
-      ...answerBlocks(asked, told),
-      ...found,
-      ...section('slip.section.buy', buy),
-      ...section('slip.section.calendar', calendarBlocks(each, several)),
-      ...section('slip.section.how', once(how)),
-      ...section(
-        'slip.section.doNot',
-        doNots(told).map((text): SlipBlock => ({ kind: 'sentence', text })),
-      ),
-      ...section('slip.section.after', once(told.flatMap(after))),
-      ...paragraphBlocks(paragraphs),
-      ...once(told.flatMap(cautionBlocks)),
-    ],
+    blocks: printed(lines),
+    lines,
+    lost,
     appendix: [...bought, ...told.flatMap(appendixOf)],
   };
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import type { Paragraph } from '../../../core/casefile/parts/paragraph';
+import { LANGUAGES } from '../../../core/casefile/parts/language';
 import { decisionKey } from '../../../core/casefile/decisions';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
@@ -12,22 +13,79 @@ import { stockOf } from '../../../core/casefile/office';
 import { readOffice } from '../../../store/office';
 import type { Edit } from '../../../store/session';
 import { useCase } from '../context/caseContext';
-import { TextArea } from '../fields/Fields';
+import { SelectField, TextArea } from '../fields/Fields';
 import { decisionPlace, textPlace } from '../context/places';
 import { useCommands, type Command } from '../../commands/registry';
+import { named } from '../../format/choices';
 import { text } from '../../format/text';
+import { setPaperOptions, usePaperOptions } from '../../slip/paperOptions';
 import { Button } from '../../kit/Button';
 
 /** The edits that put a copy of an office paragraph at the end of the client's page. */
-function insertion(doc: CaseFile, { name, text: words }: Paragraph): readonly Edit[] {
+function insertion(doc: CaseFile, { name, text: words, spanish }: Paragraph): readonly Edit[] {
   const id = nanoid(8);
   const order = (paragraphsOf(doc).at(-1)?.order ?? 0) + 1;
-  return [{ path: `paragraphs/${id}`, value: { id, order, name, text: words } }];
+  return [{ path: `paragraphs/${id}`, value: { id, order, name, text: words, spanish } }];
+}
+
+/** The language of this client's page. */
+function PageLanguage(): ReactNode {
+  const { state } = useCase();
+  return (
+    <span className="flex flex-wrap items-end gap-x-3">
+      <SelectField
+        label={text('page.language')}
+        place={textPlace(state.doc, 'client/language')}
+        options={named('language', LANGUAGES)}
+      />
+      {state.doc.client.language !== 'en' && (
+        <span className="pb-1.5 text-small text-ink-2">{text('page.ownWords')}</span>
+      )}
+    </span>
+  );
+}
+
+/** How the page goes onto paper. */
+function OnPaper(): ReactNode {
+  const { large, sums } = usePaperOptions();
+  return (
+    <>
+      <Check
+        label={text('page.large')}
+        on={large}
+        onChange={(on) => setPaperOptions({ large: on })}
+      />
+      <Check label={text('page.sums')} on={sums} onChange={(on) => setPaperOptions({ sums: on })} />
+    </>
+  );
+}
+
+interface CheckProps {
+  readonly label: string;
+  readonly on: boolean;
+  readonly onChange: (on: boolean) => void;
+}
+
+function Check({ label, on, onChange }: CheckProps): ReactNode {
+  const id = useId();
+  return (
+    <span className="flex h-8 items-center gap-2">
+      <input
+        id={id}
+        type="checkbox"
+        className="size-4 accent-spruce"
+        checked={on}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      <label htmlFor={id} className="py-1">
+        {label}
+      </label>
+    </span>
+  );
 }
 
 function Unnamed(): ReactNode {
   const { session, state } = useCase();
-  const id = useId();
   const toggle = (on: boolean): void => {
     const at = new Date().toISOString();
     const value = on ? { what: 'slip-unnamed', value: 'yes', reason: '', at } : undefined;
@@ -36,20 +94,7 @@ function Unnamed(): ReactNode {
       `name:${at}`,
     );
   };
-  return (
-    <span className="flex h-8 items-center gap-2">
-      <input
-        id={id}
-        type="checkbox"
-        className="size-4 accent-spruce"
-        checked={isUnnamed(state.doc)}
-        onChange={(event) => toggle(event.target.checked)}
-      />
-      <label htmlFor={id} className="py-1">
-        {text('slip.withoutName')}
-      </label>
-    </span>
-  );
+  return <Check label={text('slip.withoutName')} on={isUnnamed(state.doc)} onChange={toggle} />;
 }
 
 /** The office's paragraphs, each a command of its own and an entry of the list. */
@@ -113,8 +158,10 @@ export function SlipOptions(): ReactNode {
   return (
     <div className="mb-4 grid max-w-180 gap-3 print:hidden">
       <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
-        <Insert />
+        <PageLanguage />
+        <OnPaper />
         <Unnamed />
+        <Insert />
       </div>
       {doc.client.question.trim() !== '' && (
         <div>

@@ -4,13 +4,16 @@ import type { ReactNode } from 'react';
 import { isUnnamed } from '../../../core/tell/slip/unnamed';
 import { messageText } from '../../format/message';
 import { text } from '../../format/text';
+import { useVoice, VoiceProvider } from '../../format/voiceContext';
 import { useCase } from '../context/caseContext';
 import { Logo } from '../../shell/Logo';
-import { stepsOf } from '../../working/steps';
+import { stepsOf } from '../../../core/kernel/working/steps';
 import { WorkingSteps } from '../../working/WorkingPanel';
 import { Signature } from '../../slip/Signature';
 import { SlipBlocks } from '../../slip/SlipBlocks';
+import { usePaperOptions } from '../../slip/paperOptions';
 import { useOffice } from '../../slip/useOffice';
+import { usePageVoice } from '../../slip/usePageVoice';
 
 /** How the figures of the page were reached, for whoever asks. */
 function Appendix(): ReactNode {
@@ -44,19 +47,38 @@ function Appendix(): ReactNode {
   );
 }
 
-/** The whole page that the client takes home: what is printed is this and nothing else. */
-export function SlipPage(): ReactNode {
+/**
+ * The whole page that the client takes home, in the client's language: what is printed is this and nothing else.
+ * @param children the lines of the page where they are shown in another way than they are printed
+ */
+export function SlipPage({ children }: { children?: ReactNode }): ReactNode {
+  const { client } = useCase().state.doc;
+  const voice = usePageVoice(client.language);
+  if (!voice) return <p aria-busy="true" />;
+  return (
+    <VoiceProvider value={voice}>
+      <Article>{children}</Article>
+    </VoiceProvider>
+  );
+}
+
+function Article({ children }: { children: ReactNode }): ReactNode {
   const { state, plan } = useCase();
+  const voice = useVoice();
+  const { large, sums } = usePaperOptions();
   const { paper } = useOffice();
   const { title, client } = state.doc;
   const unnamed = isUnnamed(state.doc);
   const who = [client.name, client.place].filter((part) => part.trim() !== '').join(', ');
   return (
-    <article className={`max-w-2xl ${paper === 'a4' ? 'on-a4' : ''}`}>
+    <article
+      className={`max-w-2xl ${paper === 'a4' ? 'on-a4' : ''} ${large ? 'in-large' : ''}`}
+      lang={voice.locale}
+    >
       <header className="mb-3 flex items-end justify-between gap-4 border-b border-ink pb-2">
         <div>
           <h2 className="font-serif text-decision font-semibold">
-            {unnamed ? text('slip.unnamedTitle') : title || text('case.untitled')}
+            {unnamed ? voice.text('slip.unnamedTitle') : title || text('case.untitled')}
           </h2>
           {who && !unnamed && <p className="text-ink-2">{who}</p>}
         </div>
@@ -68,13 +90,13 @@ export function SlipPage(): ReactNode {
       {plan.slip.blocks.length === 0 ? (
         <p className="text-ink-2">{text('slip.empty')}</p>
       ) : (
-        <SlipBlocks blocks={plan.slip.blocks} />
+        (children ?? <SlipBlocks blocks={plan.slip.blocks} />)
       )}
       <Signature />
       <footer className="mt-6 border-t border-rule pt-2 text-label text-ink-2">
-        {text('slip.footer')}
+        {voice.text('slip.footer')}
       </footer>
-      <Appendix />
+      {sums && <Appendix />}
     </article>
   );
 }

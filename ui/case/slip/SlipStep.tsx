@@ -1,6 +1,7 @@
 'use client';
 
 import { decisionKey, decisionOf } from '../../../core/casefile/decisions';
+import { nanoid } from 'nanoid';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { isSent, slipDigest } from '../../../core/plan/queue';
 import { useCase } from '../context/caseContext';
@@ -13,15 +14,23 @@ import { StepHead } from '../../kit/Section';
 import { SlipOptions } from './SlipOptions';
 import { SlipPage } from './SlipPage';
 import { useOffice } from '../../slip/useOffice';
+import { issue } from '../../../files/slip/issue';
 import { slipMail } from '../../../files/slip/slipMail';
+import { writtenPage, type WrittenPage } from '../../../files/slip/writtenPage';
+import { writtenSums } from '../../../files/slip/writtenSums';
+import { savePdf } from '../../slip/pagePrinter';
+import { usePaperOptions } from '../../slip/paperOptions';
+import { usePageVoice } from '../../slip/usePageVoice';
+import { EditedLines } from './EditedLines';
+import { Given } from './Given';
 
 /** A page that was not served from this machine or over https has no clipboard. */
 async function copyText(words: string): Promise<void> {
   await navigator.clipboard.writeText(words);
 }
 
-/** Whether this very slip went out; a slip that changed since wants to be sent again. */
-function Sent(): ReactNode {
+/** Whether this very slip went out; a slip that changed since wants to be sent again. What is given out is kept. */
+function Sent({ page }: { page: WrittenPage | undefined }): ReactNode {
   const { session, state, plan } = useCase();
   const decision = decisionOf(state.doc, 'case', 'slip-sent');
   const digest = slipDigest(plan);
@@ -31,11 +40,17 @@ function Sent(): ReactNode {
       <span className="self-center font-semibold text-spruce">{text('sent.done', { date })}</span>
     );
   }
-  if (plan.steps.slip !== 'done') return null;
+  if (plan.steps.slip !== 'done' || !page) return null;
   const mark = (): void => {
     const at = new Date().toISOString();
     const value = { what: 'slip-sent', value: digest, reason: '', at };
-    session.edit([{ path: `decisions/${decisionKey('case', 'slip-sent')}`, value }], `sent:${at}`);
+    const id = nanoid(8);
+    const given = { id, on: localDay(new Date(at)), at, units: voice.units };
+    const edits = [
+      { path: `decisions/${decisionKey('case', 'slip-sent')}`, value },
+      { path: `issued/${id}`, value: issue(state.doc, page, given) },
+    ];
+    session.edit(edits, `sent:${at}`);
     void session.flush();
   };
   return <Button onClick={mark}>{text('sent.mark')}</Button>;
@@ -45,13 +60,30 @@ function Sent(): ReactNode {
 export function SlipStep(): ReactNode {
   const { state, plan } = useCase();
   const office = useOffice();
-  const [copied, setCopied] = useState<'done' | 'failed'>();
+  const options = usePaperOptions();
+  const spoken = usePageVoice(state.doc.client.language);
+  const page = useMemo(
+    () => spoken && writtenPage(state.doc, plan, spoken, office),
+    [spoken, state.doc, plan, office],
+  );
+  const [told, setTold] = useState('');
   const copy = useCallback((): void => {
-    copyText(slipMail(state.doc, plan, office, voice)).then(
-      () => setCopied('done'),
-      () => setCopied('failed'),
+    if (!spoken) return;
+    copyText(slipMail(state.doc, plan, office, spoken)).then(
+      () => setTold(text('slip.copied.done')),
+      () => setTold(text('slip.copied.failed')),
     );
-  }, [state.doc, plan, office]);
+  }, [state.doc, plan, office, spoken]);
+  const draw = useCallback((): void => {
+    if (!page) return;
+    const sums = { title: text('slip.appendix'), figures: writtenSums(plan, voice) };
+    const sheet = { page, language: state.doc.client.language, ...(options.sums ? { sums } : {}) };
+    setTold(text('page.drawing'));
+    savePdf([sheet], { paper: office.paper, large: options.large }).then(
+      () => setTold(''),
+      (error: unknown) => setTold(text('page.notDrawn', { why: String(error) })),
+    );
+  }, [page, plan, options, office, state.doc.client.language]);
   const save = useCallback((): void => {
     void import('../../files/exportCase').then(({ exportCase }) => exportCase(state.doc));
   }, [state.doc]);
@@ -59,9 +91,10 @@ export function SlipStep(): ReactNode {
     () => [
       { id: 'export', label: text('command.export'), keys: ['E'], run: save },
       { id: 'copy', label: text('command.copy'), keys: ['C', 'Alt+C'], run: copy },
+      { id: 'pdf', label: text('command.pdf'), keys: [], run: draw },
       { id: 'print', label: text('command.print'), keys: ['Ctrl+P'], run: () => window.print() },
     ],
-    [copy, save],
+    [copy, save, draw],
   );
   useCommands(commands);
   const title = plan.steps.slip === 'done' ? 'slip.ready' : 'slip.notReady';
@@ -70,15 +103,16 @@ export function SlipStep(): ReactNode {
       <div className="print:hidden">
         <StepHead
           title={text(plan.steps.slip === 'not-begun' ? 'slip.notBegun' : title)}
-          below={<span role="status">{copied && text(`slip.copied.${copied}`)}</span>}
+          below={<span role="status">{told}</span>}
           act={
             <span className="flex gap-2">
-              <Sent />
+              <Sent page={page} />
               <Button onClick={save}>{text('slip.save')}</Button>
               <Button onClick={copy}>
                 {text('slip.copy')}
                 <Kbd>{text('slip.copyKey')}</Kbd>
               </Button>
+              <Button onClick={draw}>{text('page.pdf')}</Button>
               <Button look="primary" onClick={() => window.print()} data-act="">
                 {text('slip.print')}
               </Button>
@@ -87,8 +121,11 @@ export function SlipStep(): ReactNode {
         />
       </div>
       <SlipOptions />
+      {page && <Given now={page} />}
       <div className="max-w-180 border border-rule p-6">
-        <SlipPage />
+        <SlipPage>
+          <EditedLines />
+        </SlipPage>
       </div>
     </>
   );

@@ -1,5 +1,5 @@
-import type { PresentWorking, Working } from '../../core/kernel/working/working';
-import type { Workings } from '../../core/kernel/working/workings';
+import type { PresentWorking, Working } from './working';
+import type { Workings } from './workings';
 
 const LEAVES = new Set(['typed', 'constant', 'decided']);
 
