@@ -83,7 +83,6 @@ export const PRINTED = [
   'Week of 16 Aug 2028 (early fall): spread 12 lb of urea 46-0-0, 6 lb in each direction.',
   'Dust. Wear gloves, glasses and a mask',
   'Local code first.',
-  'How the figures were reached',
 ];
 
 /** The interface as a person uses it. */

@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink';
-import { createPdf, setFonts } from 'pdfmake/build/pdfmake';
+import pdfmake from 'pdfmake/build/pdfmake';
 import { PDF_FONT, pagesPdf, type PaperPage, type Printing } from '../files/slip/pagePdf';
 import { PageWriter, type BatchPages, type Wanted } from '../files/slip/batchPages';
 
@@ -13,10 +13,15 @@ const BOLD = new URL(
   import.meta.url,
 );
 
-setFonts({ [PDF_FONT]: { normal: REGULAR.href, bold: BOLD.href } });
+/** The whole address of a file that is served with the program: the bundler leaves its origin out. */
+function address(file: URL): string {
+  return new URL(String(file), self.location.origin).href;
+}
+
+pdfmake.setFonts({ [PDF_FONT]: { normal: address(REGULAR), bold: address(BOLD) } });
 
 async function draw(pages: readonly PaperPage[], printing: Printing): Promise<Uint8Array> {
-  const bytes = await createPdf(pagesPdf(pages, printing, new Date())).getBuffer();
+  const bytes = await pdfmake.createPdf(pagesPdf(pages, printing, new Date())).getBuffer();
   return new Uint8Array(bytes);
 }
 
