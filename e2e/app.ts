@@ -187,6 +187,12 @@ export class App {
     await this.saved();
   }
 
+  /** Deletes a case by the menu of its line on the Desk. */
+  async deleteCase(name: string): Promise<void> {
+    await this.page.getByRole('button', { name: `What to do with ${name}` }).click();
+    await this.page.getByRole('button', { name: `Delete ${name}` }).click();
+  }
+
   /** The size of the printed paper in points. */
   async paperSize(): Promise<string> {
     const pdf = await this.page.pdf({ preferCSSPageSize: true });

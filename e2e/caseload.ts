@@ -38,3 +38,44 @@ export function multiplyLines(page: Page, count: number): Promise<void> {
     base.close();
   }, count);
 }
+
+/** Copies a stored case with its line on the Desk so many times, straight into the browser's database. */
+export function copyCase(page: Page, title: string, count: number): Promise<void> {
+  return page.evaluate(
+    async ([named, many]) => {
+      const open = indexedDB.open('agrologos');
+      const base = await new Promise<IDBDatabase>((resolve, reject) => {
+        open.onsuccess = () => resolve(open.result);
+        open.onerror = () => reject(open.error);
+      });
+      const write = base.transaction(['cases', 'deskLines'], 'readwrite');
+      const [cases, lines] = [write.objectStore('cases'), write.objectStore('deskLines')];
+      interface Stored {
+        readonly id: string;
+        readonly doc: { readonly title: string };
+      }
+      const stored = cases.getAll();
+      stored.onsuccess = () => {
+        const original = (stored.result as Stored[]).find(({ doc }) => doc.title === named);
+        const all = lines.getAll();
+        all.onsuccess = () => {
+          const line = (all.result as { lines: { id: string }[] }[])
+            .flatMap((bucket) => bucket.lines)
+            .find(({ id }) => id === original?.id);
+          const copies = Array.from({ length: many }, (_none, at) => `copy-${String(at + 1)}`);
+          for (const id of copies) {
+            cases.put({ ...original, id, doc: { ...original?.doc, id, title: `${named} ${id}` } });
+          }
+          const rows = copies.map((id) => ({ ...line, id, title: `${named} ${id}` }));
+          lines.put({ bucket: 2000, rev: 1, lines: rows });
+        };
+      };
+      await new Promise<void>((resolve, reject) => {
+        write.oncomplete = () => resolve();
+        write.onerror = () => reject(write.error);
+      });
+      base.close();
+    },
+    [title, count] as const,
+  );
+}

@@ -91,7 +91,7 @@ test('a case goes out as a file, is deleted, and comes back as it was', async ({
   const saved = await taken(page, 'Save as file');
   const before = await app.printed();
   await app.desk();
-  await page.getByRole('button', { name: 'Delete Weir Cottage' }).click();
+  await app.deleteCase('Weir Cottage');
   await expect(page.getByText('“Weir Cottage” is deleted.')).toBeVisible();
   await give(
     page,

@@ -16,7 +16,7 @@ async function change(app: App, words: RegExp, act: string): Promise<Locator> {
   const line = app.page.locator('[data-line]').filter({ hasText: words }).first();
   await line.hover();
   await line.getByRole('button', { name: /^Change the line/ }).click();
-  await app.page.getByRole('menuitem', { name: act }).click();
+  await app.page.getByRole('button', { name: act, exact: true }).click();
   return line;
 }
 

@@ -124,11 +124,11 @@ test('a case is deleted with undo, and brought back from the list', async ({ pag
   await app.type('Name of the case', 'Weir Cottage');
   await app.saved();
   await app.desk();
-  await page.getByRole('button', { name: 'Delete Weir Cottage' }).click();
+  await app.deleteCase('Weir Cottage');
   await expect(page.getByText('“Weir Cottage” is deleted.')).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.locator('[data-case-link]')).toHaveText('Weir Cottage');
-  await page.getByRole('button', { name: 'Delete Weir Cottage' }).click();
+  await app.deleteCase('Weir Cottage');
   await expect(page.locator('[data-case-link]')).toHaveCount(0);
   await page.reload();
   await page.getByText('One deleted case, kept for 30 days').click();

@@ -1,5 +1,6 @@
 import { USUAL_OFFICE, type Office } from '../core/casefile/office';
 import { db } from './db';
+import { keepUnits } from './units';
 
 const KEY = 'office';
 
@@ -33,4 +34,5 @@ export async function changeOffice(
     const value = JSON.stringify({ ...office, ...change(office) });
     await base.settings.put({ key: KEY, value });
   });
+  keepUnits((await readOffice(base)).units);
 }

@@ -58,7 +58,7 @@ const DECIMALS: Readonly<Record<Unit, (value: number) => readonly [min: number, 
   degF: () => [0, 0],
   degC: () => [0, 0],
   // A scale for sacks shows tenths up to 20 kg, one in the kitchen whole grams.
-  kg: (value) => [0, value >= 100 ? 0 : value >= 10 ? 1 : 2],
+  kg: (value) => [0, value >= 100 ? 0 : value >= 2 ? 1 : 2],
   g: (value) => [0, value < 10 ? 1 : 0],
   mL: () => [0, 0],
   L: (value) => [0, value < 10 ? 1 : 0],

@@ -3,7 +3,7 @@ import type { Family, Into, Msg, MsgId, MsgParam } from '../core/kernel/messages
 import type { IsoDate } from '../core/kernel/typed/date';
 import type { Quantity } from '../core/kernel/units/quantity';
 import { NO_WORKINGS, type Workings } from '../core/kernel/working/workings';
-import { metricOf, type UnitSystem } from '../core/kernel/units/metric';
+import { metricShown, type UnitSystem } from '../core/kernel/units/metric';
 import { dateWriter, dayOfYearWriter } from './dates';
 import { isPlain, isSpooned, numberWriter } from './numbers';
 
@@ -116,7 +116,7 @@ export function createVoice(
       return isMsg(param) ? voice.message(param, how) : voice.quantity(param, plain);
     },
     parts: (quantity, plain = false) => {
-      const { value, unit } = units === 'metric' ? metricOf(quantity) : quantity;
+      const { value, unit } = units === 'metric' ? metricShown(quantity) : quantity;
       const number = writeNumber(value, unit);
       if (unit === 'pH') return { before: voice.text('unit.pH'), number, after: '' };
       if (unit === 'day') return { before: '', number: writeDay(value), after: '' };

@@ -15,6 +15,8 @@ import type { Voice } from '../../words/voice';
 import { slipText } from '../slip/slipText';
 import { findingKey } from '../../core/kernel/working/finding';
 import type { Msg } from '../../core/kernel/messages/msg';
+import { metricOf, type UnitSystem } from '../../core/kernel/units/metric';
+import type { Quantity } from '../../core/kernel/units/quantity';
 import type { Figure, Working } from '../../core/kernel/working/working';
 
 /** What the first version of the route called an acidic soil: a name that is out is kept. */
@@ -208,17 +210,20 @@ function area(plan: AreaPlan, { workings }: Plan, say: Say) {
   };
 }
 
-function working(entry: Working, say: Say) {
+function working(entry: Working, say: Say, units: UnitSystem) {
   const common = { label: say(entry.label), inputs: entry.inputs };
   if ('absent' in entry) return { ...common, absent: say(entry.absent) };
-  const { op, value, range, source, standing, at } = entry;
+  const { op, range, source, standing, at } = entry;
+  const written = (value: Quantity): Quantity => (units === 'metric' ? metricOf(value) : value);
+  const value = written(entry.value);
+  const end = (at: number): number => written({ ...entry.value, value: at }).value;
   return {
     ...common,
     op,
     value: value.value,
     unit: value.unit,
     of: value.of,
-    ...(range ? { low: range.low, high: range.high } : {}),
+    ...(range ? { low: end(range.low), high: end(range.high) } : {}),
     ...(source ? { source } : {}),
     ...(standing ? { standing } : {}),
     ...(at ? { at } : {}),
@@ -228,9 +233,10 @@ function working(entry: Working, say: Say) {
 /**
  * A plan in the documented shape of `docs/formats/plan-api.md`: plain JSON, units in the names of
  * the fields, null where a figure is absent (its working says why).
- * @param voice the language of its sentences and of the client's page
+ * @param voice the voice of its sentences, and the units of these and of the workings
+ * @param page the voice of the client's page
  */
-export function planResponse(file: CaseFile, plan: Plan, voice: Voice) {
+export function planResponse(file: CaseFile, plan: Plan, voice: Voice, page: Voice = voice) {
   const { findings, problems, purchase, workings } = plan;
   const say: Say = (message) => voice.message(message, { workings });
   return {
@@ -256,9 +262,9 @@ export function planResponse(file: CaseFile, plan: Plan, voice: Voice) {
       restsOn: finding.restsOn,
     })),
     problems: Object.entries(problems).map(([path, problem]) => ({ path, text: say(problem) })),
-    slipText: slipText(file, plan, voice),
+    slipText: slipText(file, plan, page),
     workings: Object.fromEntries(
-      Object.entries(workings.byId()).map(([id, entry]) => [id, working(entry, say)]),
+      Object.entries(workings.byId()).map(([id, entry]) => [id, working(entry, say, voice.units)]),
     ),
   };
 }

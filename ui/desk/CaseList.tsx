@@ -1,6 +1,7 @@
 'use client';
 
 import type { CaseIndexRow } from '../../core/plan/deskLine';
+import dynamic from 'next/dynamic';
 import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { addDays } from '../../core/kernel/typed/date';
 import { QUEUES, queueOn, type Queue } from '../../core/plan/queue';
@@ -12,6 +13,11 @@ import { CaseTable } from './CaseTable';
 import { ChosenCase } from './ChosenCase';
 import { DemoNote } from './DemoNote';
 import type { DeskLine } from './deskLine';
+
+/** The part of the program that writes pages comes when pages are asked for. */
+const BatchDialog = dynamic(() => import('./BatchDialog').then((file) => file.BatchDialog), {
+  ssr: false,
+});
 
 /** Days ahead of what goes on soon, whatever else a case waits for. */
 const AHEAD = { week: 6, month: 27 } as const;
@@ -114,6 +120,7 @@ export function CaseList({ rows, onDelete, acts, below }: CaseListProps): ReactN
   const [today] = useState(() => localDay(new Date()));
   const [typed, setTyped] = useState('');
   const [chosenId, setChosenId] = useState<string>();
+  const [batch, setBatch] = useState(false);
   const search = useRef<HTMLInputElement>(null);
   const lines = useMemo(() => linesOf(rows, today), [rows, today]);
   const wanting = lines.filter(({ queue }) => queue === 'decide').length;
@@ -127,6 +134,7 @@ export function CaseList({ rows, onDelete, acts, below }: CaseListProps): ReactN
     : linesFor(lines, shown, today);
   const commands = useMemo<readonly Command[]>(
     () => [
+      { id: 'batch', label: text('command.batch'), keys: [], run: () => setBatch(true) },
       {
         id: 'find-case',
         label: text('command.findCase'),
@@ -152,6 +160,9 @@ export function CaseList({ rows, onDelete, acts, below }: CaseListProps): ReactN
               <Button onClick={() => void saveFound(found.map(({ row }) => row))}>
                 {text('queue.saveCalendar')}
               </Button>
+            )}
+            {found.length > 0 && (
+              <Button onClick={() => setBatch(true)}>{text('queue.pages')}</Button>
             )}
             {acts}
           </span>
@@ -203,6 +214,9 @@ export function CaseList({ rows, onDelete, acts, below }: CaseListProps): ReactN
           </p>
         )}
         {below}
+        {batch && (
+          <BatchDialog rows={found.map(({ row }) => row)} onClose={() => setBatch(false)} />
+        )}
       </main>
       <aside
         aria-label={text('chosen.title')}

@@ -7,24 +7,26 @@ import { isDemo } from '../../core/casefile/demo';
 import { own } from '../../core/kernel/typed/own';
 import { formatDate } from '../format/date';
 import { messageText, nameFrom, text } from '../format/desk';
-import { Button } from '../kit/Button';
+import { RowMenu } from '../kit/RowMenu';
 import type { DeskLine } from './deskLine';
 import { caseAddress } from './caseAddress';
+import { HowFar } from './HowFar';
 
 /** One line a case, in pixels: what is not in view is not drawn. */
 const LINE_PX = 36;
 /** Lines that are drawn above and below what is in view. */
 const BEYOND = 12;
 
-const HEADS = ['case', 'client', 'ground', 'turnsOn', 'on'] as const;
+const HEADS = ['case', 'client', 'ground', 'howFar', 'turnsOn', 'on'] as const;
 
 /** What is read first has the most room; a narrow window leaves out what the chosen case says too. */
 const WIDTHS: Readonly<Record<(typeof HEADS)[number], string>> = {
-  case: 'w-[25%] max-rail:w-[36%]',
-  client: 'w-[18%] max-rail:hidden',
-  ground: 'w-32 max-rail:hidden',
+  case: 'w-[24%] max-rail:w-[34%]',
+  client: 'w-[15%] max-rail:hidden',
+  ground: 'w-30 max-rail:hidden',
+  howFar: 'w-20',
   turnsOn: '',
-  on: 'w-28 text-right',
+  on: 'w-26 text-right',
 };
 
 interface LineProps {
@@ -72,6 +74,9 @@ function Line({ line, index, chosen, onChoose, onDelete }: LineProps): ReactNode
           ? nameFrom('plant', row.plants[0] ?? '')
           : text('queue.grounds', { n: row.grounds })}
       </td>
+      <td className="px-2">
+        <HowFar row={row} />
+      </td>
       <td className="truncate px-2">
         {overdue
           ? text('queue.overdue', { n: overdue })
@@ -80,10 +85,11 @@ function Line({ line, index, chosen, onChoose, onDelete }: LineProps): ReactNode
             : text(`queue.${queue}`)}
       </td>
       <td className="num truncate px-2 text-right text-ink-2">{on ? formatDate(on) : ''}</td>
-      <td className="px-2 text-right">
-        <Button look="quiet" onClick={onDelete} aria-label={text('desk.deleteCase', { name })}>
-          {text('desk.delete')}
-        </Button>
+      <td className="px-1 text-right" onClick={(event) => event.stopPropagation()}>
+        <RowMenu
+          label={text('desk.caseMenu', { name })}
+          acts={[{ label: text('desk.deleteCase', { name }), run: onDelete }]}
+        />
       </td>
     </tr>
   );
@@ -132,6 +138,12 @@ export function CaseTable({ lines, chosenId, onChoose, onDelete }: CaseTableProp
   const onKeyDown = (event: KeyboardEvent): void => {
     const from = (event.target as HTMLElement).dataset['index'];
     if (from === undefined) return;
+    const at = lines[Number(from)];
+    if (event.key === 'Delete' && at) {
+      event.preventDefault();
+      onDelete(at.row.id);
+      return;
+    }
     const page = Math.max(1, Math.floor((scroller.current?.clientHeight ?? 0) / LINE_PX) - 1);
     const to = moved(event.key, goingTo.current ?? Number(from), lines.length, page);
     if (to === undefined) return;
@@ -155,12 +167,14 @@ export function CaseTable({ lines, chosenId, onChoose, onDelete }: CaseTableProp
             {HEADS.map((head) => (
               <th key={head} className={`px-2 ${WIDTHS[head]}`}>
                 {text(
-                  head === 'ground' || head === 'on' ? `queue.head.${head}` : `desk.head.${head}`,
+                  head === 'ground' || head === 'on' || head === 'howFar'
+                    ? `queue.head.${head}`
+                    : `desk.head.${head}`,
                 )}
               </th>
             ))}
-            <th className="w-20">
-              <span className="sr-only">{text('desk.delete')}</span>
+            <th className="w-10">
+              <span className="sr-only">{text('desk.acts')}</span>
             </th>
           </tr>
         </thead>

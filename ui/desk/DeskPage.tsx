@@ -25,18 +25,7 @@ import { Kbd } from '../kit/Kbd';
 import { DeskFiles } from './DeskFiles';
 import { welcome } from './firstVisit';
 import type { Outcome } from './FileOutcome';
-
-/** The order of the work, for who sees the Desk for the first time. */
-const WORK = [
-  'ground',
-  'sample',
-  'results',
-  'reading',
-  'ph',
-  'feeding',
-  'calendar',
-  'slip',
-] as const;
+import { WORK } from './work';
 
 function Empty({ onNew }: { onNew: () => void }): ReactNode {
   return (

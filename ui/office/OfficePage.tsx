@@ -17,15 +17,24 @@ import { named } from '../format/choices';
 import type { NamesIn } from '../../core/kernel/messages/msg';
 import { text } from '../format/text';
 import { Button } from '../kit/Button';
+import { UNIT_SYSTEMS, type UnitSystem } from '../../core/kernel/units/metric';
+import { unitsHere } from '../../store/units';
 import { Section, StepHead } from '../kit/Section';
 import { DraftField } from '../kit/DraftField';
 import { RuleList } from '../rules/RuleList';
 import { Stock } from './Stock';
 
-type Told = Exclude<keyof Office, 'paragraphs' | 'paper' | 'layouts' | 'rules'>;
+type Told = Exclude<keyof Office, 'paragraphs' | 'paper' | 'units' | 'layouts' | 'rules'>;
 
 function set(name: Told): (value: string) => void {
   return (value) => void changeOffice(() => ({ [name]: value }));
+}
+
+/** Everything on every screen is written anew in other units: the page is read anew for it. */
+async function changeUnits(units: UnitSystem): Promise<void> {
+  const before = unitsHere();
+  await changeOffice(() => ({ units }));
+  if (unitsHere() !== before) window.location.reload();
 }
 
 /** How a new case begins: its pack and the laboratory's paper. */
@@ -156,6 +165,15 @@ function Slips({ office }: { office: Office }): ReactNode {
         options={named('paper', PAPERS)}
         onChoose={(paper) => void changeOffice(() => ({ paper: paper as Paper }))}
       />
+      <div className="max-w-72">
+        <ChoiceField
+          label={text('office.units')}
+          value={office.units}
+          options={named('units', UNIT_SYSTEMS)}
+          onChoose={(units) => void changeUnits(units as UnitSystem)}
+        />
+        <p className="mt-1 text-small text-ink-2">{text('office.unitsHelp')}</p>
+      </div>
     </div>
   );
 }

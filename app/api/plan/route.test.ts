@@ -1,6 +1,14 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
+import { lawnCase, ORACLE } from '../../../test/cases';
 import * as route from './route';
+
+/** What these tests read of an answer. */
+interface Answered {
+  readonly areas: readonly { lime: { limeProductLb: number | null }; text: { ph: string } }[];
+  readonly slipText: string;
+  readonly workings: Readonly<Record<string, { unit?: string }>>;
+}
 
 const DOCUMENT = readFileSync('docs/formats/plan-api.md', 'utf8');
 const frozen = (name: string): Record<string, unknown> =>
@@ -9,11 +17,17 @@ const frozen = (name: string): Record<string, unknown> =>
     unknown
   >;
 
+const good = JSON.stringify(frozen('request'));
+
 const JSON_TYPE = { 'content-type': 'application/json' };
 
-function ask(body: BodyInit, headers: Record<string, string> = JSON_TYPE): Promise<Response> {
+function ask(
+  body: BodyInit,
+  headers: Record<string, string> = JSON_TYPE,
+  query = '',
+): Promise<Response> {
   const init = { method: 'POST', headers, body, duplex: 'half' };
-  return route.POST(new Request('http://localhost/api/plan', init as RequestInit));
+  return route.POST(new Request(`http://localhost/api/plan${query}`, init as RequestInit));
 }
 
 /**
@@ -85,6 +99,29 @@ test('the document names every field of the response', async () => {
   expect([...names].filter((name) => !DOCUMENT.includes(name))).toEqual([]);
 });
 
+test('metric units in sentences, page and workings; what names its unit keeps it', async () => {
+  const both = await Promise.all([ask(good), ask(good, undefined, '?units=metric')]);
+  const [us, metric] = (await Promise.all(both.map((each) => each.json()))) as [Answered, Answered];
+  expect(metric.areas[0]?.lime.limeProductLb).toBe(us.areas[0]?.lime.limeProductLb);
+  expect(us.slipText).toMatch(/\d lb of/);
+  expect(metric.slipText).toMatch(/\d kg of/);
+  expect(metric.slipText).not.toMatch(/\d lb|square feet/);
+  const units = Object.values(metric.workings).map(({ unit }) => unit);
+  expect(units).toContain('kg');
+  expect(units).not.toContain('lb');
+  expect((await ask(good, undefined, '?units=stones')).status).toBe(400);
+});
+
+test('the page is in the language of the client, the rest in English', async () => {
+  const file = lawnCase(ORACLE);
+  const spanish = { ...file, client: { ...file.client, language: 'es' } };
+  const answer = await ask(JSON.stringify(spanish));
+  const plan = (await answer.json()) as Answered;
+  expect([answer.status, plan]).toEqual([200, expect.anything()]);
+  expect(plan.slipText).toContain('QUÉ COMPRAR');
+  expect(plan.areas[0]?.text.ph).toMatch(/^Lime /);
+});
+
 function chunked(text: string, size: number): ReadableStream<Uint8Array> {
   const bytes = new TextEncoder().encode(text);
   let at = 0;
@@ -96,8 +133,6 @@ function chunked(text: string, size: number): ReadableStream<Uint8Array> {
     },
   });
 }
-
-const good = JSON.stringify(frozen('request'));
 
 test.each<[string, () => Promise<Response>, number]>([
   ['a case in chunks without a length', () => ask(chunked(good, 7)), 200],

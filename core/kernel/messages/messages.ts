@@ -113,6 +113,15 @@ export interface Messages extends PageMessages {
   'answer.no': None;
   'answer.yes': None;
   'app.name': None;
+  'batch.all': None;
+  'batch.busy': { readonly done: 'any'; readonly total: 'any' };
+  'batch.cancel': None;
+  'batch.done': { readonly n: 'number' };
+  'batch.help': None;
+  'batch.leftOut': { readonly n: 'number' };
+  'batch.none': None;
+  'batch.start': { readonly n: 'number' };
+  'batch.title': None;
   'because.frozen': None;
   'because.heat': None;
   'because.interval': { readonly date: 'any' };
@@ -273,6 +282,7 @@ export interface Messages extends PageMessages {
   'clue.yellow-leaves.means': None;
   'clue.yellow-veins': None;
   'clue.yellow-veins.means': None;
+  'command.batch': None;
   'command.copy': None;
   'command.desk': None;
   'command.export': None;
@@ -388,6 +398,7 @@ export interface Messages extends PageMessages {
   'demo.remove': None;
   'demo.removed': None;
   'demo.sign': None;
+  'desk.acts': None;
   'desk.backUp': None;
   'desk.backUpNow': None;
   'desk.backedUp': { readonly n: 'number' };
@@ -400,6 +411,7 @@ export interface Messages extends PageMessages {
   };
   'desk.busy': { readonly done: 'any'; readonly total: 'any' };
   'desk.busyStart': None;
+  'desk.caseMenu': { readonly name: 'any' };
   'desk.copyOf': { readonly title: 'any' };
   'desk.county': None;
   'desk.delete': None;
@@ -1411,6 +1423,8 @@ export interface Messages extends PageMessages {
   'office.stockSpanish': None;
   'office.stockText': None;
   'office.title': None;
+  'office.units': None;
+  'office.unitsHelp': None;
   'offline.kept': None;
   'offline.not': None;
   'offline.open': None;
@@ -1791,12 +1805,15 @@ export interface Messages extends PageMessages {
   'quality.ECCE': None;
   'question.right': None;
   'queue.all': None;
+  'queue.allSteps': None;
+  'queue.atStep': { readonly n: 'any'; readonly step: 'any' };
   'queue.clear': None;
   'queue.decide': None;
   'queue.field': None;
   'queue.filters': None;
   'queue.grounds': { readonly n: 'number' };
   'queue.head.ground': None;
+  'queue.head.howFar': None;
   'queue.head.on': None;
   'queue.laboratory': None;
   'queue.month': None;
@@ -1811,6 +1828,7 @@ export interface Messages extends PageMessages {
   'queue.none.test': None;
   'queue.none.week': None;
   'queue.overdue': { readonly n: 'number' };
+  'queue.pages': None;
   'queue.rest': None;
   'queue.saveCalendar': None;
   'queue.search': None;
@@ -2627,6 +2645,8 @@ export interface Messages extends PageMessages {
   'turns.unreadable': None;
   'turns.wide.diameter': None;
   'turns.wide.width': None;
+  'units.metric': None;
+  'units.us': None;
   'usual.bare': { readonly high: 'any'; readonly low: 'any' };
   'usual.range': { readonly high: 'any'; readonly low: 'any' };
   'usual.said': { readonly high: 'any'; readonly low: 'any'; readonly unit: 'any' };

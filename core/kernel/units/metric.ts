@@ -56,15 +56,20 @@ const METRIC: Readonly<Partial<Record<Unit, readonly [unit: Unit, factor: number
 };
 
 /**
- * A Quantity as a metric reader takes it; one that is metric already, or has no unit of that kind, as it stands.
- * @example metricOf(quantity(2, 'lb', 'product')) // 0.9… → 907 g
+ * A Quantity in the metric unit that stands in place of its own; one that is metric already, or of no unit of that kind, as
+ * it stands.
+ * @example metricOf(quantity(2, 'lb', 'product')).value // 0.90718474, in kg
  */
 export function metricOf({ value, unit, of }: Quantity): Quantity {
   if (unit === 'degF') return quantity(((value - 32) * 5) / 9, 'degC', of);
   const [to, factor] = METRIC[unit] ?? [unit, 1];
-  const amount = value * factor;
-  // A kitchen scale shows grams.
-  return to === 'kg' && Math.abs(amount) < 1
-    ? quantity(amount * 1000, 'g', of)
-    : quantity(amount, to, of);
+  return quantity(value * factor, to, of);
+}
+
+/** The same as a scale shows it: under a kilogram in grams. */
+export function metricShown(amount: Quantity): Quantity {
+  const metric = metricOf(amount);
+  return metric.unit === 'kg' && Math.abs(metric.value) < 1
+    ? quantity(metric.value * 1000, 'g', metric.of)
+    : metric;
 }

@@ -49,7 +49,11 @@ function sheetReckoner(ctx: PlanContext, prefix: string, card: ClimateCard): Rec
       const turns = { id: `${id}/at`, label: msg('weather.threshold'), ...rule };
       const label = msg('weather.midMonth', { month: monthName(before) });
       return ctx.sheet.equation(
-        { id, label: msg(`weather.${way}`, { degrees }), ...rule },
+        {
+          id,
+          label: msg(`weather.${way}`, { degrees: quantity(degrees, 'degF', 'air') }),
+          ...rule,
+        },
         DAY_THROUGH,
         [
           ctx.constant(turns, degrees, 'degF', 'air'),

@@ -148,7 +148,7 @@ function EditableLine({ line, writing, onWrite }: LineProps): ReactNode {
         <RowMenu
           label={text('line.menu', { line: words.slice(0, 60) })}
           acts={acts}
-          className="absolute top-1 right-0.5 opacity-0 group-hover:opacity-100 focus:opacity-100 data-open:opacity-100 pointer-coarse:opacity-100"
+          className="absolute top-1 right-0.5 opacity-0 group-hover:opacity-100 focus:opacity-100 pointer-coarse:opacity-100"
         />
       )}
       {isWritten && writing.as === 'added' && (

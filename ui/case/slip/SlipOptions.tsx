@@ -157,7 +157,7 @@ export function SlipOptions(): ReactNode {
   const { doc } = state;
   return (
     <div className="mb-4 grid max-w-180 gap-3 print:hidden">
-      <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <PageLanguage />
         <OnPaper />
         <Unnamed />
