@@ -1,10 +1,14 @@
 /**
+ * @jest-environment jsdom
+ *
  * Forty-six reports with what an experienced horticulturist puts on the page and never puts there: advice written by hand,
  * common practice, amounts ±25 % on nitrogen and ±20 % on lime. All invented.
  */
 import { planCase } from '../core/plan/plan';
 import { slipText } from '../files/slip/slipText';
 import { fieldReport, lawnCase, type LawnInput } from '../test/cases';
+import { unlikePages } from '../test/pageLanguages';
+import { readingGrade } from '../test/readingGrade';
 import { createEnglish } from '../words/english';
 
 const VOICE = createEnglish();
@@ -757,12 +761,13 @@ const CASES: readonly [id: string, input: LawnInput, checks: Checks][] = [
   ],
 ];
 
-/** What these pages do not say yet: by case, the names of its checks. */
-
 test.each(CASES)('%s', (_id, input, checks) => {
   const page = seen(input);
   const missing = Object.entries(checks).flatMap(([name, holds]) => (holds(page) ? [] : name));
   expect(missing).toEqual([]);
+  expect(readingGrade(page.text)).toBeLessThanOrEqual(7);
+  // The same amounts and days in both languages.
+  expect(unlikePages(lawnCase(input))).toEqual([]);
 });
 
 test('X1: a lawn, blueberries and vegetables on one sample', () => {
