@@ -1,3 +1,4 @@
+import type { LineEdit } from '../core/casefile/parts/line';
 import type { Language } from '../core/casefile/parts/language';
 import type { PastEntry } from '../core/casefile/parts/past';
 import {
@@ -39,6 +40,8 @@ export interface DemoCase {
   readonly client: string;
   readonly place: string;
   readonly question: string;
+  /** Lines of the page in the advisor's own words, by the sentence's id; '' strikes it out. */
+  readonly ownWords?: Readonly<Record<string, string>>;
   /** The language of the page; English where none is named. */
   readonly language?: Language;
   /** Days before today on which the soil was taken, and on which the report came. */
@@ -139,6 +142,20 @@ function furtherReports(
   return reports;
 }
 
+/** The case with a line of its page in the advisor's own words, or struck out where these are none. */
+function reworded(file: CaseFile, id: string, words: string, on: IsoDate): CaseFile {
+  const line = planCase(file).slip.lines.find(({ key }) => key?.split(':')[1] === id);
+  if (!line?.key) throw new Error(`reworded: no line '${id}'`);
+  const edit: LineEdit = {
+    what: words === '' ? 'struck' : 'words',
+    text: words,
+    after: '',
+    restsOn: line.standsFor,
+    at: `${on}T12:00:00Z`,
+  };
+  return { ...file, lines: { ...file.lines, [line.key]: edit } };
+}
+
 /** A demo case as a document, with its days counted from today. */
 export function buildDemo(demo: DemoCase, today: IsoDate): CaseFile {
   const ago = (days: number): IsoDate => addDays(today, -days);
@@ -186,8 +203,12 @@ export function buildDemo(demo: DemoCase, today: IsoDate): CaseFile {
     (now, [what, value]) => decide(now, 'a1', what as DecisionKind, value, today),
     file,
   );
-  if (!settled) return decided;
-  const done = settle(decided, ago(sent ?? 0));
+  const worded = Object.entries(demo.ownWords ?? {}).reduce(
+    (now, [id, words]) => reworded(now, id, words, today),
+    decided,
+  );
+  if (!settled) return worded;
+  const done = settle(worded, ago(sent ?? 0));
   return sent === undefined
     ? done
     : decide(done, 'case', 'slip-sent', slipDigest(planCase(done)), ago(sent));

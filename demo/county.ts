@@ -15,13 +15,14 @@ const squareFeet = (text: string) => ({ kind: 'square-feet', squareFeet: text })
  */
 export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
-    id: 'churchyard',
+    id: 'church',
     finding: 'clippingsUnknown',
-    title: 'St Orrin’s churchyard',
+    title: 'Mill Prairie church lawn',
     client: 'Tamsin Wexcombe',
     place: 'Lower Harrow',
-    question: 'Moss everywhere. Does the grass want lime?',
-    grounds: [{ name: 'Grass between the graves', shape: squareFeet('6200') }],
+    question: 'Moss everywhere. Does the grass need lime?',
+    ownWords: { 'slip.limeOnTop': 'Lime is slow: give it a year before you judge it.' },
+    grounds: [{ name: 'Lawn behind the church', shape: squareFeet('6200') }],
     results: { 'ph-water': '5.4', 'ph-smp': '6.4', om: '3.4', cec: '11', p: p('32'), k: k('150') },
   },
   {
@@ -41,9 +42,9 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     results: { 'ph-water': '6.7', om: '6.2', cec: '16', p: p('118'), k: k('140') },
   },
   {
-    id: 'allotment-nine',
+    id: 'garden-nine',
     finding: 'unrated.k',
-    title: 'Ferry Row allotments, plot 9',
+    title: 'Ferry Row community garden, plot 9',
     client: 'Osman Brandt',
     place: 'Ferry Row',
     question: 'The report is from another state. Can you use it?',
@@ -57,11 +58,12 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     },
   },
   {
-    id: 'allotment-twelve',
+    id: 'garden-twelve',
     finding: 'askExtractant',
-    title: 'Ferry Row allotments, plot 12',
-    client: 'Dilys Amory',
+    title: 'Ferry Row community garden, plot 12',
+    client: 'Itzel Amory',
     place: 'Ferry Row',
+    language: 'es',
     question: 'How much of what for potatoes, beans and kale?',
     grounds: [{ ...VEGETABLES, name: 'Plot 12', shape: squareFeet('1250') }],
     results: { 'ph-water': '6.4', om: '3.1', cec: '10', p: p('22', ''), k: k('90') },
@@ -80,11 +82,11 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
     id: 'sandy-park',
     finding: 'bufferSilent',
-    title: 'Strand Park, upper green',
+    title: 'Strand Park ball field',
     client: 'Parks office',
     place: 'Strand',
     question: 'The laboratory says the buffer did not move. Now what?',
-    grounds: [{ name: 'Upper green', clippings: 'returned', shape: squareFeet('12000') }],
+    grounds: [{ name: 'Outfield', clippings: 'returned', shape: squareFeet('12000') }],
     results: {
       'ph-water': '5.2',
       'ph-smp': '6.9',
@@ -101,7 +103,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     id: 'care-home',
     finding: 'productRefused.one',
     title: 'Alder House, the rose walk',
-    client: 'Alder House care home',
+    client: 'Alder House nursing home',
     place: 'Upper Weir',
     question: 'The roses are weak. Our gardener says lime, and 10-10-10 once a year.',
     grounds: [
@@ -145,9 +147,9 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     id: 'boat-house',
     finding: 'limeStillWorking',
     title: 'The boat house lawn',
-    client: 'Rowing club',
+    client: 'Boat club',
     place: 'Harrow Ferry',
-    question: 'We limed in spring and the report still says sour.',
+    question: 'We limed in spring and the report still says too acidic.',
     grounds: [
       {
         name: 'Lawn to the water',
@@ -161,7 +163,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
     id: 'bowling-green',
     finding: 'notWorthATrip',
-    title: 'Lower Harrow bowling green',
+    title: 'Lower Harrow putting green',
     client: 'Edda Prynne',
     place: 'Lower Harrow',
     question: 'Is it worth getting the spreader out?',
@@ -204,7 +206,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
     id: 'pick-your-own',
     finding: 'rowsSideDressed',
-    title: 'Coldrush pick-your-own, the corn',
+    title: 'Coldrush farm stand, the corn',
     client: 'R. Ambrose',
     place: 'Coldrush',
     question: 'Knee high now. How much along the row?',
@@ -222,7 +224,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
     id: 'gun-club',
     finding: 'bufferAgainstPh',
-    title: 'Coldrush gun club, north plot',
+    title: 'Coldrush deer lease, north plot',
     client: 'R. Ambrose',
     place: 'Coldrush',
     question: 'Clover for the deer. The numbers look odd.',
@@ -237,20 +239,20 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     results: { 'ph-water': '7.3', 'ph-smp': '6.1', om: '2.5', p: p('14'), k: k('95'), cec: '11' },
   },
   {
-    id: 'vicarage',
+    id: 'depot',
     finding: 'pesticideRefused.n',
-    title: 'The old vicarage',
+    title: 'The old depot house',
     client: 'Clement Hale',
     place: 'Lower Harrow',
     question: 'There is half a bag of weed-and-feed in the shed. May I use it up?',
-    grounds: [{ name: 'Croquet lawn', clippings: 'returned', shape: squareFeet('2800') }],
+    grounds: [{ name: 'Side yard', clippings: 'returned', shape: squareFeet('2800') }],
     results: { 'ph-water': '6.5', om: '3.6', cec: '11', p: p('27'), k: k('210') },
     decisions: { 'feed-n': 'weed-and-feed-28-0-3' },
   },
   {
     id: 'kiln-cottages',
     finding: 'boneMealIdle',
-    title: 'Kiln Cottages',
+    title: 'Kiln Street duplexes',
     client: 'Residents',
     place: 'Chalk Hill',
     question: 'We always put lime and bone meal on. How much this year?',
@@ -262,14 +264,14 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
     id: 'weir-garden',
     finding: 'cecUnknown',
-    title: 'Weir Cottage, the long border',
+    title: 'Weir Street, the long bed',
     client: 'Ada Quill',
     place: 'Upper Weir',
     question: 'Vegetables where the lawn was.',
     grounds: [
       {
         ...VEGETABLES,
-        name: 'Long border',
+        name: 'Long bed',
         shape: { kind: 'rectangle', length: '60', width: '8 ft' },
       },
     ],
@@ -310,14 +312,14 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
     id: 'inn-tubs',
     finding: 'containerMix',
-    title: 'The Ferryman’s tubs',
-    client: 'The Ferryman inn',
+    title: 'The Ferry Café tubs',
+    client: 'The Ferry Café',
     place: 'Harrow Ferry',
-    question: 'Twelve tubs of herbs on the terrace. Same feed as the beds?',
+    question: 'Twelve tubs of herbs on the patio. Same fertilizer as the beds?',
     grounds: [
       {
         ...VEGETABLES,
-        name: 'Tubs on the terrace',
+        name: 'Tubs on the patio',
         untested: true,
         shape: { kind: 'round-containers', number: '12', diameter: '20 in', depth: '16 in' },
       },
@@ -326,13 +328,13 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
     id: 'rope-walk',
     finding: 'sampledTooSoon',
-    title: 'The old rope walk',
+    title: 'Rope Street rental',
     client: 'Wenna Tarr',
-    place: 'Staithe End',
-    question: 'Long and narrow, and it curves. What does it want?',
+    place: 'Landing End',
+    question: 'Long and narrow, and it curves. What does it need?',
     grounds: [
       {
-        name: 'Rope walk',
+        name: 'Back yard',
         clippings: 'removed',
         shape: { kind: 'offsets', spacing: '25 ft', offsets: '0, 14, 18.5, 20, 19, 12, 6' },
         more: {
@@ -361,10 +363,10 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
     id: 'quay-house',
     finding: 'methodsDiffer.texture',
-    title: 'Quay House',
+    title: 'Landing House',
     client: 'Mirela Fenner',
-    place: 'Staithe End',
-    question: 'What do the lawn and the vegetables want this year?',
+    place: 'Landing End',
+    question: 'What do the lawn and the vegetables need this year?',
     grounds: [
       {
         name: 'Front lawn',
@@ -404,10 +406,10 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
     id: 'smithy',
     finding: 'lead.extract',
-    title: 'The old smithy, kitchen beds',
+    title: 'The old machine shop, kitchen beds',
     client: 'Corra Whin',
     place: 'Harrow Ferry',
-    question: 'Vegetables by the old forge. The report says lead. Is that safe?',
+    question: 'Vegetables by the old shop. The report says lead. Is that safe?',
     grounds: [{ ...VEGETABLES, name: 'Kitchen beds', shape: squareFeet('640') }],
     pack: { id: 'delta-mehlich-3', version: 2 },
     results: {
@@ -462,7 +464,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   },
   {
     id: 'glasshouse',
-    title: 'Weir Cottage, the glasshouse',
+    title: 'Weir Street, the greenhouse',
     client: 'Ada Quill',
     place: 'Upper Weir',
     question: 'The mix in the pots was tested. What does it say?',
@@ -484,10 +486,10 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
     id: 'nursery-slope',
     finding: 'phFromField.kit',
-    title: 'Staithe Lane, the slope',
+    title: 'Landing Lane, the slope',
     client: 'Jory Penhale',
-    place: 'Staithe End',
-    question: 'Young trees. Lime, feed, or leave them be?',
+    place: 'Landing End',
+    question: 'Young trees. Lime, fertilizer, or leave them be?',
     grounds: [{ name: 'Slope', plant: 'trees-and-shrubs', shape: squareFeet('4100') }],
     kit: [
       ['By the gate', 'daylight', '6.0'],
@@ -499,7 +501,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   {
     id: 'ford-green',
     title: 'Ford Green, both sides',
-    client: 'Parish clerk',
+    client: 'Township clerk',
     place: 'Upper Weir',
     question: 'When do we hear?',
     grounds: [{ name: 'The green', shape: squareFeet('15500') }],

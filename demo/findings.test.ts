@@ -158,6 +158,13 @@ function mixedSample(): CaseFile {
   return { ...file, areas, samples: { s1: { ...s1, areaIds: ['lawn', 'row'] } } };
 }
 
+/** Lines of the page that were changed when it said something else, or said them at all. */
+function changedLines(): CaseFile {
+  const edit = { what: 'words', text: 'Mine.', after: '', restsOn: 'other', at: '' } as const;
+  const lines = { 'lawn:slip.limeOnTop:1': edit, 'lawn:slip.limeOnTop:9': edit };
+  return { ...lawnCase(ORACLE), lines };
+}
+
 /**
  * Nobody here remembers an equation of Woodruff's, so that it never has an amount that could differ; the others tell of
  * a fault of the program or of a case without measure, and are met where those are caught.
@@ -170,7 +177,10 @@ const UNREACHED = [
 ];
 
 test('every finding of the core is reached', () => {
-  const files = [...demoCounty('2027-10-04'), ...MORE.map(lawnCase), twiceSampled(), mixedSample()];
+  const files = [
+    ...[...demoCounty('2027-10-04'), ...MORE.map(lawnCase)],
+    ...[twiceSampled(), mixedSample(), changedLines()],
+  ];
   const said = new Set<string>(
     files.flatMap((file) => planCase(file).findings.map(({ message }) => message.id)),
   );

@@ -7,7 +7,7 @@ test('cases stand in the queue that they wait in', async ({ page }) => {
   await app.typeLawn(ORACLE);
   await app.typeLawn({ title: 'Ford Green', squareFeet: '1000', ph: '6.4', om: '35' });
   await app.newCase();
-  await app.type('Name of the case', 'Quay House');
+  await app.type('Name of the case', 'Landing House');
   await app.go('Results');
   await app.type('Sample taken on', '20 Sep 2027');
   await app.saved();
@@ -18,7 +18,7 @@ test('cases stand in the queue that they wait in', async ({ page }) => {
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('One case needs a decision');
   await expect(lines).toHaveText(['Weir Cottage']);
   await show('At the laboratory');
-  await expect(page.locator('tbody tr')).toHaveText(/Quay House.*20 Sep 2027/);
+  await expect(page.locator('tbody tr')).toHaveText(/Landing House.*20 Sep 2027/);
   await show('Slip to send');
   await expect(lines).toHaveText(['Ford Green']);
   await page.getByRole('link', { name: 'Ford Green' }).click();
@@ -29,7 +29,7 @@ test('cases stand in the queue that they wait in', async ({ page }) => {
   await show('Slip to send');
   await expect(page.getByText('No slip waits to be sent.')).toBeVisible();
   await show('All');
-  await expect(lines).toHaveText(['Weir Cottage', 'Quay House', 'Ford Green']);
+  await expect(lines).toHaveText(['Weir Cottage', 'Landing House', 'Ford Green']);
 });
 
 test('the chosen case says what it comes to, and its figures open', async ({ page }) => {

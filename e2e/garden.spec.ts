@@ -111,7 +111,7 @@ test('a case goes out as a file, is deleted, and comes back as it was', async ({
 test('the caseload goes out as a backup and comes back into an empty browser', async ({ page }) => {
   const app = new App(page);
   await app.typeLawn({ title: 'Ford Green', squareFeet: '1000', ph: '6.4' });
-  await app.typeLawn({ title: 'Staithe Lane', squareFeet: '2400', ph: '5.1', buffer: '6.1' });
+  await app.typeLawn({ title: 'Landing Lane', squareFeet: '2400', ph: '5.1', buffer: '6.1' });
   await app.desk();
   await expect(page.getByText('there is no backup yet')).toBeVisible();
   const lines = page.locator('tbody tr');

@@ -61,19 +61,19 @@ test('target and depth are decisions: they are typed, questioned and taken back'
 
 test('the arrow keys go from case to case, Enter opens one', async ({ page }) => {
   const app = new App(page);
-  for (const title of ['Ford Green', 'Staithe Lane', 'Weir Cottage']) {
+  for (const title of ['Ford Green', 'Landing Lane', 'Weir Cottage']) {
     await app.newCase();
     await app.type('Name of the case', title);
     await app.saved();
   }
   await app.desk();
   const links = page.locator('[data-case-link]');
-  await expect(links).toHaveText(['Weir Cottage', 'Staithe Lane', 'Ford Green']);
+  await expect(links).toHaveText(['Weir Cottage', 'Landing Lane', 'Ford Green']);
   await links.first().focus();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('ArrowUp');
   await expect(links.nth(1)).toBeFocused();
   await page.keyboard.press('Enter');
-  await expect(app.field('Name of the case')).toHaveValue('Staithe Lane');
+  await expect(app.field('Name of the case')).toHaveValue('Landing Lane');
 });

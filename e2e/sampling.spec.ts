@@ -78,7 +78,7 @@ test('a CSV file whose sample is one letter off is asked about, then taken', asy
 test('two hundred samples in one case are named and labelled', async ({ page }) => {
   const app = new App(page);
   await app.newCase();
-  await app.type('Name of the case', 'The allotments');
+  await app.type('Name of the case', 'The community garden');
   await app.go('Slip');
   const [download] = await Promise.all([
     page.waitForEvent('download'),

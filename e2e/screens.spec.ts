@@ -121,8 +121,8 @@ async function county(page: Page): Promise<App> {
 /** Opens the case of several pieces of ground. */
 async function quayHouse(page: Page): Promise<App> {
   const app = await county(page);
-  await page.getByLabel('Find a case', { exact: true }).fill('Quay House');
-  await page.getByRole('link', { name: /^Quay House/ }).click();
+  await page.getByLabel('Find a case', { exact: true }).fill('Landing House');
+  await page.getByRole('link', { name: /^Landing House/ }).click();
   return app;
 }
 
@@ -205,7 +205,7 @@ test('axe and targets: a kit, an earlier report, a table before it is taken', as
   await page.getByText(/^Report of /).click();
   await sound(page, 'kit and earlier report');
   await page.getByRole('button', { name: 'Paste a table …' }).click();
-  await page.getByRole('dialog').getByRole('textbox').fill('bag,pH,K ppm\nThe old rope walk,x,90');
+  await page.getByRole('dialog').getByRole('textbox').fill('bag,pH,K ppm\nRope Street rental,x,90');
   await page.getByRole('button', { name: 'Look through it' }).click();
   await page.getByLabel('Line 2, pH').waitFor();
   await sound(page, 'table');

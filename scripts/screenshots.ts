@@ -29,8 +29,8 @@ const PRICES = [
 const TABLE = [
   'Lab no,Bag,pH,Buffer pH,OM %,Bray-1 P (ppm),K ppm',
   '4410,"Ford Green, both sides",5.6,6.5,3.2,24,130',
-  '4411,"Staithe Lane, the slop",6.1,,4.0,31,145',
-  '4412,Quay House,5.8,6.5,3.4,1O,80',
+  '4411,"Landing Lane, the slop",6.1,,4.0,31,145',
+  '4412,Landing House,5.8,6.5,3.4,1O,80',
   '4413,Harrow Ferry school garden,6.7,,6.1,<5,140',
 ].join('\n');
 
@@ -41,7 +41,7 @@ test('pictures', async ({ page }) => {
   await page.route('**/api/demo', (route) => route.fulfill({ json: { demo: true } }));
   await app.desk();
   await page.locator('[data-case-link]').nth(8).waitFor();
-  await page.getByRole('link', { name: /^St Orrin/ }).focus();
+  await page.getByRole('link', { name: /^Mill Prairie/ }).focus();
   await page.getByText('Lime this lawn').first().waitFor();
   await picture(page, 'desk');
   await page.getByRole('button', { name: 'Read a laboratory’s table' }).click();
@@ -50,7 +50,7 @@ test('pictures', async ({ page }) => {
   await page.getByRole('button', { name: 'Look through it' }).click();
   await page.getByLabel('Line 4, Bray-1 P (ppm)').waitFor();
   await picture(page, 'table');
-  await open(app, 'St Orrin’s churchyard', 'pH');
+  await open(app, 'Mill Prairie church lawn', 'pH');
   await page.locator('#worksheet table [data-working="a1/lime/smp/requirement"]').click();
   await picture(page, 'ph');
   await page.setViewportSize({ width: 900, height: 800 });
@@ -66,7 +66,7 @@ test('pictures', async ({ page }) => {
   await open(app, 'Tannery Row', 'Ground');
   await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 380));
   await picture(page, 'ground');
-  await open(app, 'The old rope walk', 'Sample');
+  await open(app, 'Rope Street rental', 'Sample');
   await picture(page, 'sample');
   await page.getByRole('link', { name: 'Print the client’s sheet' }).click();
   await page.getByText('What to bring').waitFor();
@@ -77,7 +77,7 @@ test('pictures', async ({ page }) => {
   await page.getByLabel('Beside it').selectOption({ label: 'Lake States 1995, version 4' });
   await page.getByRole('table', { name: 'Soil test' }).getByText('recalled').first().click();
   await picture(page, 'yardsticks');
-  await open(app, 'Quay House', 'Ground');
+  await open(app, 'Landing House', 'Ground');
   await app.choose('Kitchen beds');
   await app.go('Results');
   await picture(page, 'results');
