@@ -133,6 +133,11 @@ const MORE: readonly LawnInput[] = [
   { ...ORACLE, decisions: { 'lime-method': 'divining-rod' } },
   { ...ORACLE, spreadOn: '2027-12-01' },
   { ...BUSHES, measuredBy: 'guess' },
+  // Slips of typing a report.
+  { ph: '6.5', cec: '8', more: { ca: { text: '6.4' } } },
+  { ph: '6.5', more: { ca: { text: '1.250' } } },
+  { ph: '6.4', buffer: '5.4' },
+  { ph: '5.1', buffer: '5.9', cec: '5' },
   // Local rules, and days set by hand against them and against the plant.
   { ...ORACLE, rules: { 'winter-stop': {} }, pins: { 'lawn/feed-n/1': '2027-12-10' } },
   { ...ORACLE, pins: { 'lawn/feed-n/1': '2028-07-10' } },
@@ -145,7 +150,15 @@ function twiceSampled(): CaseFile {
   const file = lawnCase(ORACLE);
   const [first] = Object.values(file.samples);
   if (!first) throw new Error('no sample');
-  return { ...file, samples: { ...file.samples, s2: { ...first, id: 's2', name: 'Back' } } };
+  const { r1 } = file.reports;
+  if (!r1) throw new Error('no report');
+  // The second is another soil.
+  const s2 = { ...r1.results['s1'], 'ph-water': { text: '7.4', unit: '', method: '' } };
+  return {
+    ...file,
+    samples: { ...file.samples, s2: { ...first, id: 's2', name: 'Back' } },
+    reports: { r1: { ...r1, results: { ...r1.results, s2 } } },
+  };
 }
 
 /** Blueberries on the sample of the lawn beside them. */

@@ -20,7 +20,7 @@ export interface AreaSlice extends Pick<
   readonly samples: CaseFile['samples'];
   /** Plants of all ground that the area's sample speaks for. */
   readonly plantsOfSample: readonly string[];
-  /** The reports, each with no other column and no other readings than those of the area's sample. */
+  /** The reports, each with no other columns and readings than those of the samples that name the area. */
   readonly reports: CaseFile['reports'];
   /** What was put on this area. */
   readonly past: CaseFile['past'];
@@ -36,12 +36,11 @@ function pick<T>(
   return Object.fromEntries(Object.entries(record).filter(([key, value]) => holds(value, key)));
 }
 
-function ofSample({ results, readings, ...report }: Report, sampleId: string): Report {
-  const column = own(results, sampleId);
+function ofSamples(report: Report, sampleIds: readonly string[]): Report {
   return {
     ...report,
-    results: column ? { [sampleId]: column } : {},
-    readings: pick(readings, (reading) => reading.sampleId === sampleId),
+    results: pick(report.results, (_column, id) => sampleIds.includes(id)),
+    readings: pick(report.readings, ({ sampleId }) => sampleIds.includes(sampleId)),
   };
 }
 
@@ -50,13 +49,15 @@ export function sliceOf(file: CaseFile, area: Area, vocabularies: Vocabularies):
   const { id } = area;
   const decided = readDecisions(file, id, vocabularies);
   const sample = sampleOf(file, id);
+  const samples = pick(file.samples, ({ areaIds }) => areaIds.includes(id));
+  const naming = Object.values(samples).map((each) => each.id);
   const reports = sample
-    ? Object.entries(file.reports).map(([key, report]) => [key, ofSample(report, sample.id)])
+    ? Object.entries(file.reports).map(([key, report]) => [key, ofSamples(report, naming)])
     : [];
   const plants = (sample?.areaIds ?? []).flatMap((other) => own(file.areas, other)?.plant ?? []);
   return {
     area,
-    samples: pick(file.samples, ({ areaIds }) => areaIds.includes(id)),
+    samples,
     plantsOfSample: [...new Set(plants)],
     reports: Object.fromEntries(reports) as CaseFile['reports'],
     past: pick(file.past, (entry) => entry.areaId === id),

@@ -25,6 +25,32 @@ const CASES: readonly (readonly [LawnInput, readonly JudgementId[]])[] = [
   [{ ...PLAIN, plant: 'snap-bean', more: { ec: paste('4.5') } }, ['leach']],
   [{ ...PLAIN, p: { text: '320' }, k: { text: '900' } }, ['phosphorusStop', 'potassiumStop']],
   [{ ...PLAIN, more: { mg: { text: '35', unit: 'ppm' } } }, ['magnesium']],
+  [{ ...PLAIN, more: { ca: { text: '150', unit: 'ppm' } } }, ['calcium']],
+  [
+    { ...PLAIN, plant: 'beet', more: { b: { text: '0.2', unit: 'ppm', method: 'hot-water' } } },
+    ['boronShort'],
+  ],
+  [
+    { ...PLAIN, plant: 'sweet-corn', more: { zn: { text: '0.3', unit: 'ppm', method: 'dtpa' } } },
+    ['zincShort'],
+  ],
+  [
+    { ...PLAIN, plant: 'oats', more: { mn: { text: '0.5', unit: 'ppm', method: 'dtpa' } } },
+    ['manganeseShort'],
+  ],
+  [
+    { ...PLAIN, plant: 'lettuce', more: { cu: { text: '0.1', unit: 'ppm', method: 'dtpa' } } },
+    ['copperShort'],
+  ],
+  [{ ...PLAIN, more: { s: { text: '3', unit: 'ppm', method: 'SO4' } } }, ['sulfurShort']],
+  [
+    {
+      ...PLAIN,
+      growing: { inches: '12' },
+      more: { 'water-alkalinity': { text: '250', unit: 'ppm' } },
+    },
+    ['limyWaterYear'],
+  ],
   [{ ...PLAIN, more: { 'sat-na': { text: '20' } } }, ['sodic']],
   [{ ...PLAIN, cec: '', more: { 'sat-na': { text: '20' } } }, ['sodicOpen']],
   [{ ...PLAIN, more: { 'water-na': { text: '180', unit: 'ppm' } } }, ['saltyWater']],
@@ -52,7 +78,7 @@ test('every judgement is reached', () => {
 
 test('Epsom salt: 1 lb of magnesium at 9.8 % is 10.2 lb for 1000 ft²', () => {
   const input = { ...PLAIN, squareFeet: '2500', more: { mg: { text: '35', unit: 'ppm' } } };
-  const working = planCase(lawnCase(input)).workings.get('lawn/epsom');
+  const working = planCase(lawnCase(input)).workings.get('lawn/carrier/mg');
   expect(working && 'value' in working ? working.value.value : NaN).toBeCloseTo(25.5, 1);
 });
 
@@ -61,3 +87,46 @@ test('gypsum: 10 points of sodium on 12 meq/100 g trade 1.2 meq, 47.4 lb for 100
   const working = planCase(lawnCase(input)).workings.get('lawn/gypsum');
   expect(working && 'value' in working ? working.value.value : NaN).toBeCloseTo(47.4, 6);
 });
+
+const figure = (input: LawnInput, id: string): number => {
+  const working = planCase(lawnCase(input)).workings.get(id);
+  return working && 'value' in working ? working.value.value : NaN;
+};
+
+test('borax: a pound of boron an acre at 11.3 % is 3.25 oz for 1000 ft², rounded down, and 6½ spoons', () => {
+  const b = { text: '0.2', unit: 'ppm', method: 'hot-water' };
+  const input = { ...PLAIN, plant: 'beet', squareFeet: '1000', more: { b } };
+  // 1 ÷ 43.56 ÷ 0.113 × 16 = 3.2506 oz.
+  expect(figure(input, 'lawn/carrier/b/oz')).toBe(3.25);
+  expect(figure(input, 'lawn/carrier/b/tbsp')).toBe(6.5);
+  // On a tenth of it a third of an ounce: never more than the cap.
+  expect(figure({ ...input, squareFeet: '100' }, 'lawn/carrier/b/oz')).toBe(0.25);
+});
+
+test('a bed that is too small for a quarter of a spoon gets none', () => {
+  const b = { text: '0.2', unit: 'ppm', method: 'hot-water' };
+  const [area] = planCase(
+    lawnCase({ ...PLAIN, plant: 'beet', squareFeet: '20', more: { b } }),
+  ).areas;
+  expect(area?.judgements.map(({ id }) => id)).not.toContain('boronShort');
+});
+
+test('12 inches of water with 250 ppm of alkalinity bring 0.227 × 250 × 12 lb of lime an acre', () => {
+  const more = { 'water-alkalinity': { text: '250', unit: 'ppm' } };
+  const input = { ...PLAIN, growing: { inches: '12' }, more };
+  // An inch on an acre weighs 226,600 lb (27,154 gallons of 8.345 lb).
+  expect(figure(input, 'lawn/water-lime')).toBeCloseTo((0.2266 * 250 * 12) / 43.56, 1);
+});
+
+test.each([
+  ['1.2', 6],
+  ['2', 6],
+  ['4.5', 12],
+  ['9', 24],
+])(
+  'salts of %s dS/m on beans, which bear 1 (Maas & Hoffman 1977), take %d inches',
+  (ec, inches) => {
+    const input = { ...PLAIN, plant: 'snap-bean', more: { ec: paste(ec) } };
+    expect(figure(input, 'lawn/leaching')).toBe(inches);
+  },
+);

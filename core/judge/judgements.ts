@@ -5,9 +5,11 @@ import type { PlanContext } from '../kernel/working/context';
 import { valueOf } from '../kernel/working/working';
 import { quantity } from '../kernel/units/quantity';
 import { SODIUM_IN_WATER_PPM, LIMY_WATER_PPM } from '../tables/soil/water';
-import { epsomSalt } from './magnesium';
+import { carrier, isShort, spooned } from './carriers';
 import { gypsum } from './gypsum';
 import type { JudgedArea } from './input';
+import { leachingWater } from './leaching';
+import { limeOfWater } from './waterLime';
 
 /** What a client has to be told of a piece of ground besides amounts and days. */
 export type JudgementId = NamesIn<'judged'>;
@@ -51,22 +53,68 @@ function lacksIron(area: JudgedArea): boolean {
   return sees(area, 'yellow-veins') || limits(area, 'fe') > 0;
 }
 
+/** An amount of the product that carries what is short. */
+function carried(
+  ctx: PlanContext,
+  area: JudgedArea,
+  analyte: 'mg' | 'ca',
+  id: 'judged.magnesium' | 'judged.calcium',
+): Msg | undefined {
+  const amount = carrier(ctx, area, analyte);
+  if (!amount || 'absent' in amount) return undefined;
+  return msg(id, { amount: { working: amount.id }, known: knownOf(area) });
+}
+
+/** The same where a spoon too much does harm. */
+function bySpoon(
+  ctx: PlanContext,
+  area: JudgedArea,
+  analyte: 'b' | 'zn',
+  id: 'judged.boronShort' | 'judged.zincShort',
+): Msg | undefined {
+  const amount = isShort(area, analyte) ? spooned(ctx, area, analyte) : undefined;
+  if (!amount) return undefined;
+  const { ounces, spoons } = amount;
+  const shown = { amount: { working: ounces.id }, spoons: { working: spoons.id } };
+  return msg(id, { ...shown, known: knownOf(area) });
+}
+
+/** Boron that poisons: any plant, or one of these by much less. Too little of it stands in the way as well. */
+function hasMuchBoron({ reading, readings }: JudgedArea): boolean {
+  const then = reading.lines.find(({ analyte }) => analyte === 'b')?.then?.id ?? '';
+  return /^reading\.then\.b\.(excess|high)$/.test(then) && !readings.untested;
+}
+
+/** Something that is short where its plant shows it, and that has no dose of its own here. */
+function lacks(area: JudgedArea, analyte: 'mn' | 'cu' | 's'): boolean {
+  const line = area.reading.lines.find((each) => each.analyte === analyte);
+  return (line?.limits ?? 0) > 0 && !isMix(area) && !area.readings.untested;
+}
+
 /** Every judgement, the gravest first: each says whether it holds, and what the client is told. */
 const JUDGES: Readonly<Record<JudgementId, Judge>> = {
   mixedSample: ({ mixedSample, plant }) =>
     said(mixedSample, msg('judged.mixedSample', { plant: msg(`plant.${plant.id}`) })),
-  leach: (area) =>
-    said(area.treatments.fertilizer.hold?.why === 'salts' && !isMix(area), msg('judged.leach')),
+  leach: (area, ctx) => {
+    if (area.treatments.fertilizer.hold?.why !== 'salts' || isMix(area)) return undefined;
+    const inches = leachingWater(ctx, area);
+    return inches && msg('judged.leach', { inches: { working: inches.id } });
+  },
   mixFlush: (area) => said(isRichMix(area), msg('judged.mixFlush')),
   mixFeed: (area) => said(isMix(area) && !isRichMix(area), msg('judged.mixFeed')),
   saltyWater: (area) => {
     const sodium = over(area, 'water-na', SODIUM_IN_WATER_PPM);
     return sodium === undefined ? undefined : msg('judged.saltyWater', { sodium });
   },
-  limyWater: (area) => {
+  limyWater: (area, ctx) => {
     const lime = over(area, 'water-alkalinity', LIMY_WATER_PPM);
-    return lime === undefined ? undefined : msg('judged.limyWater', { lime });
+    const year = limeOfWater(ctx, area);
+    if (lime === undefined) return undefined;
+    return year && !('absent' in year)
+      ? msg('judged.limyWaterYear', { lime, year: { working: year.id } })
+      : msg('judged.limyWater', { lime });
   },
+  limyWaterYear: () => undefined,
   sodic: (area, ctx) => {
     if (limits(area, 'na') < 3) return undefined;
     const amount = gypsum(ctx, area);
@@ -92,12 +140,14 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
     said(!isMix(area) && area.soilTest.p.rating === 'very-high', msg('judged.phosphorusStop')),
   potassiumStop: (area) =>
     said(!isMix(area) && area.soilTest.k.rating === 'very-high', msg('judged.potassiumStop')),
-  magnesium: (area, ctx) => {
-    const amount = epsomSalt(ctx, area);
-    if (!amount || 'absent' in amount) return undefined;
-    return msg('judged.magnesium', { amount: { working: amount.id }, known: knownOf(area) });
-  },
-  boron: (area) => said(limits(area, 'b') >= 2 && !area.readings.untested, msg('judged.boron')),
+  magnesium: (area, ctx) => carried(ctx, area, 'mg', 'judged.magnesium'),
+  calcium: (area, ctx) => carried(ctx, area, 'ca', 'judged.calcium'),
+  boronShort: (area, ctx) => bySpoon(ctx, area, 'b', 'judged.boronShort'),
+  zincShort: (area, ctx) => bySpoon(ctx, area, 'zn', 'judged.zincShort'),
+  manganeseShort: (area) => said(lacks(area, 'mn'), msg('judged.manganeseShort')),
+  copperShort: (area) => said(lacks(area, 'cu'), msg('judged.copperShort')),
+  sulfurShort: (area) => said(lacks(area, 's'), msg('judged.sulfurShort')),
+  boron: (area) => said(hasMuchBoron(area), msg('judged.boron')),
   growth: ({ plant, treatments }) =>
     said(
       plant.form === 'woody' &&

@@ -1,3 +1,4 @@
+import { own } from '../../kernel/typed/own';
 /** A part of a plain document. */
 export type Node = Readonly<Record<string, unknown>>;
 
@@ -12,4 +13,10 @@ export function overEach(record: unknown, change: (entry: Node) => Node): unknow
   return Object.fromEntries(
     Object.entries(record).map(([key, entry]) => [key, isNode(entry) ? change(entry) : entry]),
   );
+}
+
+/** A part of a document with more in it; what is no object stays, for the schema to refuse. */
+export function withMore(owner: Node, part: string, more: Node): Node {
+  const before = own(owner, part);
+  return isNode(before) ? { ...owner, [part]: { ...before, ...more } } : owner;
 }

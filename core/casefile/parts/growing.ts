@@ -14,6 +14,8 @@ export const GROWING = object({
   /** How many years it has stood there, and inches of its trunk; as typed. */
   years: text,
   trunk: text,
+  /** Inches of water that it is given in a season; as typed. */
+  inches: text,
 });
 export interface Growing extends Of<typeof GROWING> {}
 
@@ -25,4 +27,5 @@ export const EMPTY_GROWING: Growing = {
   shade: '',
   years: '',
   trunk: '',
+  inches: '',
 };

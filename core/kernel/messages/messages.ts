@@ -756,6 +756,7 @@ export interface Messages extends PageMessages {
     readonly value: 'any';
   };
   'finding.bufferAgainstPh': { readonly buffer: 'any'; readonly ph: 'any' };
+  'finding.bufferOverCec': { readonly buffer: 'any'; readonly cec: 'any' };
   'finding.bufferSilent': None;
   'finding.carriesOver': { readonly part: 'any' };
   'finding.cecUnknown': None;
@@ -812,6 +813,7 @@ export interface Messages extends PageMessages {
   'finding.methodsDiffer.tri-state': { readonly difference: 'any' };
   'finding.methodsDiffer.tri-state-organic': { readonly difference: 'any' };
   'finding.methodsDiffer.woodruff': { readonly difference: 'any' };
+  'finding.milliequivalents': { readonly text: 'any'; readonly what: 'any' };
   'finding.mixedSample': { readonly plant: 'any' };
   'finding.noneAskedFor': None;
   'finding.noneNeeded': None;
@@ -829,6 +831,7 @@ export interface Messages extends PageMessages {
   'finding.pesticideRefused.n': None;
   'finding.pesticideRefused.one': None;
   'finding.pesticideRefused.p': None;
+  'finding.phExchanged': { readonly buffer: 'any'; readonly ph: 'any' };
   'finding.phFromField.kit': { readonly ph: 'any' };
   'finding.phFromField.probe': { readonly ph: 'any' };
   'finding.pinBreaks': { readonly date: 'any'; readonly material: 'any'; readonly why: 'any' };
@@ -849,6 +852,7 @@ export interface Messages extends PageMessages {
   'finding.ruleHolds': { readonly rule: 'any'; readonly says: 'any' };
   'finding.saltPhAboveWater': None;
   'finding.sampledTooSoon': { readonly last: 'any'; readonly weeks: 'any' };
+  'finding.samplesApart': { readonly high: 'any'; readonly low: 'any' };
   'finding.saturationSum': { readonly sum: 'any' };
   'finding.severalSamples': { readonly count: 'number'; readonly name: 'any' };
   'finding.smallArea': None;
@@ -867,6 +871,7 @@ export interface Messages extends PageMessages {
   'finding.sulfurWait': { readonly why: 'any' };
   'finding.takenAfterReport': None;
   'finding.targetColumn': { readonly column: 'any'; readonly target: 'any' };
+  'finding.thousands': { readonly text: 'any'; readonly what: 'any' };
   'finding.tooManyDoses': { readonly count: 'any' };
   'finding.unrated.k': { readonly why: 'any' };
   'finding.unrated.p': { readonly why: 'any' };
@@ -1064,6 +1069,7 @@ export interface Messages extends PageMessages {
   'ground.window': None;
   'ground.withParts': None;
   'ground.years': None;
+  'growing.inches': None;
   'growing.trunk': None;
   'growing.years': None;
   'growthLevel.high': None;
@@ -1198,16 +1204,25 @@ export interface Messages extends PageMessages {
   'help.water-ph': None;
   'help.wv': None;
   'help.zn': None;
+  'judge.carrier.need': { readonly what: 'any' };
+  'judge.carrier.ounces': None;
+  'judge.carrier.ouncesDown': None;
+  'judge.carrier.rate': None;
+  'judge.carrier.share': { readonly what: 'any' };
+  'judge.carrier.spoon': None;
+  'judge.carrier.spoons': None;
+  'judge.carrier.spoonsExact': None;
+  'judge.carrier.total': None;
   'judge.gypsum.each': None;
   'judge.gypsum.over': None;
   'judge.gypsum.rate': None;
   'judge.gypsum.sodium': None;
   'judge.gypsum.to': None;
   'judge.gypsum.total': None;
-  'judge.magnesium.need': None;
-  'judge.magnesium.rate': None;
-  'judge.magnesium.share': None;
-  'judge.magnesium.total': None;
+  'judge.leaching': None;
+  'judge.water.inches': None;
+  'judge.water.perAcre': None;
+  'judge.water.total': None;
   'kept.fertilizer': None;
   'kept.lime': None;
   'kept.sulfur': None;
@@ -2028,8 +2043,10 @@ export interface Messages extends PageMessages {
   'refused.notPack': None;
   'repair.acres': { readonly area: 'any'; readonly typed: 'any' };
   'repair.inches': { readonly typed: 'any' };
+  'repair.milliequivalents': { readonly text: 'any' };
   'repair.perAcre': { readonly text: 'any' };
   'repair.percent': { readonly tenth: 'any' };
+  'repair.thousands': { readonly value: 'any' };
   'repair.yards': { readonly typed: 'any' };
   'report.asElement.N': None;
   'report.asElement.S': None;
@@ -2595,6 +2612,7 @@ export interface Messages extends PageMessages {
   'turns.basesOverCec': None;
   'turns.bufferAboveStart': None;
   'turns.bufferAgainstPh': None;
+  'turns.bufferOverCec': None;
   'turns.feedChangedSinceSettled': None;
   'turns.feedTooMany': None;
   'turns.feedUndated': None;
@@ -2611,6 +2629,7 @@ export interface Messages extends PageMessages {
   'turns.lineLost': None;
   'turns.methodMissing.ec': None;
   'turns.methodMissing.pb': None;
+  'turns.milliequivalents': None;
   'turns.mixedSample': None;
   'turns.nothing': None;
   'turns.organicMatter': None;
@@ -2624,6 +2643,7 @@ export interface Messages extends PageMessages {
   'turns.pesticideRefused.n': None;
   'turns.pesticideRefused.one': None;
   'turns.pesticideRefused.p': None;
+  'turns.phExchanged': None;
   'turns.pinForbidden': None;
   'turns.plantUnknown': None;
   'turns.plantsInConflict': None;
@@ -2633,6 +2653,7 @@ export interface Messages extends PageMessages {
   'turns.report': None;
   'turns.reportInFuture': None;
   'turns.saltPhAboveWater': None;
+  'turns.samplesApart': None;
   'turns.saturationSum': None;
   'turns.severalSamples': None;
   'turns.smallArea': None;
@@ -2641,6 +2662,7 @@ export interface Messages extends PageMessages {
   'turns.sulfurTooSoon': None;
   'turns.sulfurUnsettled': None;
   'turns.takenAfterReport': None;
+  'turns.thousands': None;
   'turns.tooManyDoses': None;
   'turns.unreadable': None;
   'turns.wide.diameter': None;
@@ -2850,13 +2872,18 @@ export interface PageMessages {
   'doNot.notLate': None;
   'doNot.notOnTrunk': None;
   'judged.boron': None;
+  'judged.boronShort': { readonly amount: 'any'; readonly known: 'word'; readonly spoons: 'any' };
+  'judged.calcium': { readonly amount: 'any'; readonly known: 'word' };
+  'judged.copperShort': None;
   'judged.growth': None;
   'judged.ironLawn': None;
   'judged.ironPlants': None;
   'judged.ironTree': None;
-  'judged.leach': None;
+  'judged.leach': { readonly inches: 'any' };
   'judged.limyWater': { readonly lime: 'any' };
+  'judged.limyWaterYear': { readonly lime: 'any'; readonly year: 'any' };
   'judged.magnesium': { readonly amount: 'any'; readonly known: 'word' };
+  'judged.manganeseShort': None;
   'judged.mixFeed': None;
   'judged.mixFlush': None;
   'judged.mixedSample': { readonly plant: 'any' };
@@ -2870,6 +2897,8 @@ export interface PageMessages {
   'judged.sodicOpen': None;
   'judged.standingWater': None;
   'judged.strip': { readonly feet: 'any' };
+  'judged.sulfurShort': None;
+  'judged.zincShort': { readonly amount: 'any'; readonly known: 'word'; readonly spoons: 'any' };
   'leadMethod.': None;
   'leadMethod.mehlich-3': None;
   'leadMethod.modified-morgan': None;

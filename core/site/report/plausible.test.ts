@@ -22,6 +22,14 @@ test.each<[string, LawnInput, string]>([
     { ph: '6.5', cec: '8', more: bases('3000', '200') },
     'basesOverCec',
   ],
+  [
+    'calcium of 6.4 ppm',
+    { ph: '6.5', cec: '8', more: { ca: { text: '6.4' } } },
+    'milliequivalents',
+  ],
+  ['calcium of 1.250 ppm', { ph: '6.5', more: { ca: { text: '1.250' } } }, 'thousands'],
+  ['water 6.4 and buffer 5.4', { ph: '6.4', buffer: '5.4' }, 'phExchanged'],
+  ['a buffer of 5.9 on a CEC of 5', { ph: '5.1', buffer: '5.9', cec: '5' }, 'bufferOverCec'],
   ['CaCl2 above water', { ph: '5.4', more: { 'ph-cacl2': { text: '6.0' } } }, 'saltPhAboveWater'],
   ['a report from next year', { ph: '6.5', reportedOn: '2028-03-01' }, 'reportInFuture'],
   [
@@ -205,4 +213,21 @@ test('every number of a question opens its working', () => {
     16.62,
     'meq/100g',
   ]);
+});
+
+test('two samples of one lawn are asked about where they are far apart', () => {
+  const file = lawnCase({ ph: '5.4' });
+  const { s1 } = file.samples;
+  const { r1 } = file.reports;
+  if (!s1 || !r1) throw new Error('no sample');
+  const withSecond = (ph: string) => {
+    const column = { ...r1.results['s1'], 'ph-water': { text: ph, unit: '', method: '' } };
+    return planCase({
+      ...file,
+      samples: { s1, s2: { ...s1, id: 's2', name: 'Back' } },
+      reports: { r1: { ...r1, results: { ...r1.results, s2: column } } },
+    }).findings.map(({ name }) => name);
+  };
+  expect(withSecond('6.9')).toContain('samplesApart');
+  expect(withSecond('5.8')).not.toContain('samplesApart');
 });

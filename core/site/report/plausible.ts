@@ -1,6 +1,4 @@
-import type { Typed } from '../../casefile/parts/typed';
-import { BUFFERS, SATURATIONS, type Analyte } from '../../catalog/analytes';
-import type { AreaSlice } from '../../casefile/slice';
+import { BUFFERS, SATURATIONS } from '../../catalog/analytes';
 import type { Base } from '../../tables/molarMass';
 import { parseDate } from '../../kernel/typed/date';
 import type { Quantity, Substance } from '../../kernel/units/quantity';
@@ -11,7 +9,8 @@ import { equivalentFigure } from './extracted';
 import { asking, type Asked } from '../questions';
 import { parseNumber } from '../../kernel/typed/number';
 import { BUFFER_START } from '../../tables/lime/buffers';
-import type { Earlier, Readings } from './types';
+import type { Seen } from './seen';
+import { typedSlips } from './typedSlips';
 import { ppmAsCharge } from '../../equations/soil/milliequivalents';
 
 /** ppm of P and K above which lb/acre was more likely printed; from memory, an order of size. */
@@ -21,18 +20,6 @@ const BASES_OVER_CEC = 1.1;
 /** A buffer pulled down below this does not go with a sweet soil. */
 const BUFFER_BELOW = 6.8;
 const ALKALINE_ABOVE = 7;
-
-/** What a rule sees of an area's report. */
-interface Seen {
-  readonly file: AreaSlice;
-  readonly areaId: string;
-  readonly readings: Readings;
-  /** Where the results of the sample stand. */
-  readonly base: string;
-  readonly typed: (analyte: Analyte) => Typed;
-  readonly earlier: Earlier | undefined;
-  readonly dates: { readonly reported?: string; readonly taken?: string };
-}
 
 /** Where a question about a report stands. */
 function at({ areaId }: Pick<Seen, 'areaId'>) {
@@ -247,5 +234,5 @@ const RULES: readonly ((seen: Seen) => Asked[])[] = [
 /** What of a report is more likely a slip than a fact: asked, never mended silently. */
 export function implausible(ctx: PlanContext, seen: Seen): Asked[] {
   const summed = [bases, otherBuffers, saturations].flatMap((rule) => rule(ctx, seen));
-  return [...RULES.flatMap((rule) => rule(seen)), ...summed];
+  return [...RULES.flatMap((rule) => rule(seen)), ...summed, ...typedSlips(seen)];
 }

@@ -258,7 +258,7 @@ export function readReport(
   };
   const earlier = found ? compareWithEarlier(ctx, { file, areaId, readings, ...found }) : undefined;
   const dates = { ...(reported ? { reported } : {}), ...(taken ? { taken } : {}) };
-  const seen = { file, areaId, readings, base, typed, dates, earlier };
+  const seen = { file, areaId, readings, report: found?.report, base, typed, dates, earlier };
   const questions = [...severalSamples(file, areaId), ...implausible(ctx, seen)];
   return { ...readings, ...(earlier ? { earlier } : {}), questions };
 }

@@ -174,6 +174,14 @@ function Form(): ReactNode {
           options={yesOrNo(text('ground.wateredUsual'))}
         />
       )}
+      {area.readings.others['water-alkalinity'] && (
+        <TextField
+          label={text('growing.inches')}
+          place={place('inches')}
+          width="number"
+          stop={false}
+        />
+      )}
       {isLawn && (
         <SelectField
           stop={false}

@@ -1,0 +1,49 @@
+import { perAcreToPerThousand } from '../kernel/units/convert';
+import { quantity, type Quantity } from '../kernel/units/quantity';
+import { msg } from '../kernel/messages/msg';
+import type { PlanContext } from '../kernel/working/context';
+import type { Figure } from '../kernel/working/working';
+import { WATER_LIME_PER_INCH } from '../equations/sulfur/waterLime';
+import type { JudgedArea } from './input';
+
+/** Nobody waters more in a season. */
+const MOST_INCHES = 120;
+
+/**
+ * Lime that a season's watering brings to 1000 ft², by the alkalinity of the water and the inches that were typed; nothing
+ * where either is not known.
+ */
+export function limeOfWater(
+  ctx: PlanContext,
+  { area, readings }: JudgedArea,
+): Figure<Quantity<'lb/1000ft2', 'CaCO3'>> | undefined {
+  const alkalinity = readings.others['water-alkalinity'];
+  if (area.growing.inches.trim() === '') return undefined;
+  const id = `${area.id}/water-lime`;
+  const entry = { id: `${id}/inches`, label: msg('judge.water.inches') };
+  const inches = ctx.number(
+    { ...entry, at: `areas/${area.id}/growing/inches` },
+    area.growing.inches,
+    { above: 0, max: MOST_INCHES },
+    'in',
+    'water',
+  );
+  if (!alkalinity || 'absent' in alkalinity || 'absent' in inches) return undefined;
+  const each = ctx.sheet.equation(
+    { id: `${id}/each`, label: msg('sulfur.waterLime'), source: 'practice' },
+    WATER_LIME_PER_INCH,
+    [alkalinity],
+  );
+  const perAcre = ctx.sheet.derive(
+    'multiply',
+    { id: `${id}/per-acre`, label: msg('judge.water.perAcre') },
+    [each, inches],
+    (lime, depth) => quantity(lime.value * depth.value, 'lb/acre', 'CaCO3'),
+  );
+  return ctx.sheet.derive(
+    'convert',
+    { id, label: msg('judge.water.total'), source: 'definition' },
+    [perAcre],
+    perAcreToPerThousand,
+  );
+}
