@@ -64,6 +64,8 @@ export const CASE = object({
   attachments: record(ATTACHMENT, 200),
   /** What a test costs, in US dollars a sample, and the days until a report is expected; as typed. */
   sampling: object({ fee: text, days: text }),
+  /** Packs that the shops of the client have, as typed; '' are the usual ones. */
+  shop: object({ packs: text }),
   climate: CLIMATE,
   /** Local rules that its plans are bound by. */
   rules: record(RULE, 40),

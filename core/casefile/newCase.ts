@@ -16,6 +16,7 @@ export interface CaseStart {
   readonly layout: string;
   /** What a test costs, and the days until its report, as typed. */
   readonly sampling: CaseFile['sampling'];
+  readonly shop: CaseFile['shop'];
   /** The climate card of the office; '' is none. */
   readonly climate: string;
   readonly rules: CaseFile['rules'];
@@ -31,6 +32,7 @@ const USUAL_START: CaseStart = {
   laboratory: '',
   layout: '',
   sampling: { fee: '', days: '' },
+  shop: { packs: '' },
   climate: '',
   rules: {},
   pace: '',
@@ -73,6 +75,7 @@ export function newCase(id: string, today: IsoDate, start: CaseStart = USUAL_STA
     issued: {},
     attachments: {},
     sampling: start.sampling,
+    shop: start.shop,
     climate: { ...NO_CLIMATE, card: start.climate },
     rules: start.rules,
     pins: {},

@@ -43,6 +43,8 @@ export interface Office {
   /** What a test costs in US dollars, and the days until its report; as typed. */
   readonly sampleFee: string;
   readonly sampleDays: string;
+  /** Packs of fertilizer that the shops around have, pounds as typed; '' are the usual ones. */
+  readonly packs: string;
   readonly paragraphs: Readonly<Record<string, Paragraph>>;
 }
 
@@ -68,6 +70,7 @@ export const USUAL_OFFICE: Office = {
   samplePattern: '{yy}-{nnn}',
   sampleFee: '',
   sampleDays: '14',
+  packs: '',
   paragraphs: {},
 };
 
@@ -91,6 +94,7 @@ export function caseStart(office: Office, house: Pack | null = null): CaseStart 
     laboratory: office.laboratory,
     layout: office.layout,
     sampling: { fee: office.sampleFee, days: office.sampleDays },
+    shop: { packs: office.packs },
     pace: office.pace,
     climate: office.climate,
     rules: office.rules,

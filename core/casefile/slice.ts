@@ -13,7 +13,7 @@ import { type CaseFile } from './casefile';
 /** What the plan of one area sees of its case, and all of it: two slices that are equal have equal plans. */
 export interface AreaSlice extends Pick<
   CaseFile,
-  'labels' | 'sampling' | 'planFrom' | 'rules' | 'pins'
+  'labels' | 'sampling' | 'shop' | 'planFrom' | 'rules' | 'pins'
 > {
   readonly area: Area;
   /** The samples that name the area, in their order. */
@@ -65,6 +65,7 @@ export function sliceOf(file: CaseFile, area: Area, vocabularies: Vocabularies):
     unknownDecisions: decided.unknown,
     labels: file.labels,
     sampling: file.sampling,
+    shop: file.shop,
     planFrom: file.planFrom,
     rules: file.rules,
     pins: pick(file.pins, (_pin, key) => key.startsWith(`${id}:`)),

@@ -82,6 +82,7 @@ interface Page extends Written {
   readonly madeFrom: {
     readonly areas: readonly AreaPlan[];
     readonly labels: CaseFile['labels'];
+    readonly shop: CaseFile['shop'];
     readonly paragraphs: readonly string[];
     readonly asked: Asked;
     readonly lines: CaseFile['lines'];
@@ -121,6 +122,7 @@ const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
   paragraphs: true,
   lines: true,
   sampling: true,
+  shop: true,
   attachments: true,
   climate: true,
   rules: true,
@@ -275,6 +277,7 @@ function pageOf(
   const madeFrom = {
     areas,
     labels: file.labels,
+    shop: file.shop,
     paragraphs: paragraphWords(file),
     asked,
     lines: file.lines,

@@ -6,7 +6,7 @@ import type { PlanContext } from '../kernel/working/context';
 import { msg } from '../kernel/messages/msg';
 import { valueOf, type Figure } from '../kernel/working/working';
 import { isTyped } from './shared/bagSize';
-import { packFor } from './shared/packs';
+import { packFor, packsOf } from './shared/packs';
 import { addPounds, bagsFor } from '../schedule/dosing/doses';
 
 type Pounds = Figure<Quantity<'lb', 'product'>>;
@@ -48,7 +48,7 @@ const USUAL_SACK_LB = 50;
 function bagOfAll(
   ctx: PlanContext,
   id: string,
-  { labels }: CaseFile,
+  { labels, shop }: CaseFile,
   uses: readonly [Use, ...Use[]],
   pounds: number,
 ): Use['bag'] {
@@ -57,7 +57,7 @@ function bagOfAll(
   const isOwn = isTyped(label?.bag) || isTyped(label?.price);
   if (!inPacks || others.length === 0 || isOwn) return bag;
   const entry = { id, label: msg('lime.bagSizeTypical'), source: 'practice' } as const;
-  return ctx.constant(entry, packFor(pounds, USUAL_SACK_LB), 'lb/bag', 'product');
+  return ctx.constant(entry, packFor(pounds, USUAL_SACK_LB, packsOf(shop)), 'lb/bag', 'product');
 }
 
 function purchaseRow(ctx: PlanContext, file: CaseFile, all: readonly Use[]): PurchaseRow[] {

@@ -47,6 +47,7 @@ const schema = Joi.object({
   samplePattern: text,
   sampleFee: text,
   sampleDays: text,
+  packs: text,
   units: Joi.valid(...UNIT_SYSTEMS),
   paper: Joi.valid(...PAPERS),
   paragraphs: Joi.object()

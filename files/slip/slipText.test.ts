@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { demoCounty } from '../../demo/county';
 import { readingGrade } from '../../test/readingGrade';
-import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
+import { fieldReport, lawnCase, ORACLE, type LawnInput } from '../../test/cases';
 import { planCase } from '../../core/plan/plan';
 import { USUAL_OFFICE } from '../../core/casefile/office';
 import { slipMail } from './slipMail';
@@ -183,3 +183,55 @@ test.each(demoCounty('2027-10-04').map((file) => [file.title, file] as const))(
     expect(readingGrade(slipText(file, plan, VOICE))).toBeLessThanOrEqual(7);
   },
 );
+
+test('a kit’s readings are told as a span, never as their mean', () => {
+  const kit = (...phs: string[]): string => {
+    const file = lawnCase({ reports: [fieldReport('kit', phs)] });
+    return slipText(file, planCase(file), VOICE);
+  };
+  expect(kit('6.0', '6.5')).toContain('about pH 6.0 to pH 6.5');
+  expect(kit('6.0', '6.5')).not.toContain('6.25');
+  expect(kit('5.5', '5.5')).toContain('about pH 5.5');
+});
+
+test('names of 300 letters, another direction and markup stand on the page as they were typed', () => {
+  const name = `${'Maximiliana '.repeat(25)}‏שלום`;
+  const file = lawnCase(ORACLE);
+  const { lawn } = file.areas;
+  if (!lawn) throw new Error('no lawn');
+  const words = '<script>alert(1)</script> {plural} **bold** & &amp; \\ $&';
+  const odd = {
+    ...file,
+    client: { ...file.client, name },
+    areas: { lawn: { ...lawn, name: '{name} <b>lawn</b>' } },
+    paragraphs: { q: { id: 'q', order: 1, name: 'Own', text: words, spanish: '' } },
+  };
+  const page = slipText(odd, planCase(odd), VOICE);
+  expect(page).toContain(name);
+  expect(page).toContain(words);
+  expect(page).toContain('{NAME} <B>LAWN</B>, 6,200 SQUARE FEET');
+});
+
+test('forty areas are one page, in one calendar, each by its name', () => {
+  const file = lawnCase(ORACLE);
+  const { lawn } = file.areas;
+  const { s1 } = file.samples;
+  if (!lawn || !s1) throw new Error('no lawn');
+  const ids = Array.from({ length: 40 }, (_none, at) => `a${at}`);
+  const areas = Object.fromEntries(
+    ids.map((id, at) => [id, { ...lawn, id, order: at, name: `Bed ${at + 1}` }]),
+  );
+  const many = { ...file, areas, samples: { s1: { ...s1, areaIds: ids } } };
+  const page = slipText(many, planCase(many), VOICE);
+  for (const number of [1, 17, 40]) expect(page).toContain(`BED ${number}, 6,200 SQUARE FEET`);
+  expect(page.match(/WHAT TO DO, BY DATE/g)).toHaveLength(1);
+  expect(page.match(/Local code first\./g)).toHaveLength(1);
+  // 40 × 2 firm applications of 236 lb, in whole bags for all of it together.
+  expect(page).toMatch(/pelletized limestone: 47\d bags, 40 lb a bag/);
+});
+
+test('an area without amounts says what is asked of it, and nothing to buy', () => {
+  const file = lawnCase({ plant: 'mixed-vegetables' });
+  const page = slipText(file, planCase(file), VOICE);
+  expect(page).not.toMatch(/WHAT TO BUY|NaN|undefined/);
+});

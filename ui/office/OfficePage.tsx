@@ -113,7 +113,7 @@ function Layouts({ office }: { office: Office }): ReactNode {
   );
 }
 
-const MEASURED = ['pace', 'samplePattern', 'sampleFee', 'sampleDays'] as const;
+const MEASURED = ['pace', 'samplePattern', 'sampleFee', 'sampleDays', 'packs'] as const;
 type Measured = (typeof MEASURED)[number];
 
 /** How this office measures, and how its samples are named, paid for and waited for. */

@@ -11,6 +11,7 @@ export function toSchema8(document: Node): Record<string, unknown> {
     client: isNode(client) ? { ...client, language: 'en' } : client,
     paragraphs: overEach(document['paragraphs'], (paragraph) => ({ ...paragraph, spanish: '' })),
     areas: overEach(document['areas'], (area) => withMore(area, 'growing', { inches: '' })),
+    shop: { packs: '' },
     lines: {},
     issued: {},
   };

@@ -1421,6 +1421,8 @@ export interface Messages extends PageMessages {
   'office.pace': None;
   'office.paceHelp': None;
   'office.packId': None;
+  'office.packs': None;
+  'office.packsHelp': None;
   'office.paper': None;
   'office.removeStock': { readonly name: 'any' };
   'office.sampleDays': None;
@@ -3252,6 +3254,8 @@ export interface PageMessages {
   'slip.ph.high': { readonly ph: 'any' };
   'slip.ph.plain': { readonly ph: 'any' };
   'slip.ph.right': { readonly form: 'word'; readonly ph: 'any' };
+  'slip.phAbout': { readonly ph: 'any' };
+  'slip.phBetween': { readonly high: 'any'; readonly low: 'any' };
   'slip.phFromField': { readonly by: 'word' };
   'slip.phosphateOnLime': None;
   'slip.retest': { readonly date: 'any' };

@@ -5,13 +5,14 @@ import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg, type MsgId } from '../../kernel/messages/msg';
 import { sentence, type SlipBlock } from './document';
 import { extentBlocks } from './extents';
+import { phOnPage } from './phOnPage';
 import { parts, type DatedBlock, type Parts } from './parts';
 
 /** The reading in the client's words, before any amount. */
 function standing({ readings, treatments, plant, goal }: AreaPlan): SlipBlock[] {
   const { lime } = treatments;
   if (lime.standing === 'unknown') return [];
-  const params = { ph: { working: readings.waterPh.id }, form: plant.form };
+  const params = { ph: phOnPage(readings), form: plant.form };
   const by = readings.phFromField?.source;
   const own = by ? [sentence('slip.phFromField', { by })] : [];
   if (lime.standing === 'high' && (goal.acid || lime.verdict === 'dose')) {

@@ -4,6 +4,7 @@ import type { AreaPlan } from '../../area/areaPlan';
 import { msg } from '../../kernel/messages/msg';
 import { sentence, type SlipBlock } from './document';
 import { parts, type DatedBlock, type Parts } from './parts';
+import { phOnPage } from './phOnPage';
 
 function doses(
   { ground }: AreaPlan,
@@ -46,7 +47,7 @@ function instead({ verdict, instead: { plants } }: SulfurTreatment): SlipBlock[]
  */
 export function sulfurParts(plan: AreaPlan, sulfur: SulfurTreatment, buying: boolean): Parts {
   const { readings, ground } = plan;
-  const before = sentence('slip.sulfurPh', { ph: { working: readings.waterPh.id } });
+  const before = sentence('slip.sulfurPh', { ph: phOnPage(readings) });
   if (sulfur.verdict !== 'dose' || sulfur.applications.length === 0) {
     const none = sentence(
       `slip.sulfurNone.${sulfur.verdict === 'dose' ? 'undated' : sulfur.verdict}`,

@@ -25,7 +25,7 @@ import { isWorkedIn, yearParts, type YearPart } from './programme';
 import type { FertilizerInput, FertilizerProduct } from './types';
 import type { Feet } from '../../site/ground/measures';
 import { isTyped } from '../shared/bagSize';
-import { packFor } from '../shared/packs';
+import { packFor, packsOf } from '../shared/packs';
 import { capFor, cappedIn, isLight, type Manner } from './caps';
 import { requestFor, spacingOf, type UndatedProduct } from './requests';
 
@@ -44,7 +44,9 @@ function bagOf(
     ? ctx.constant(
         { ...entry, label: msg('lime.bagSizeTypical'), source: 'practice', standing },
         // A price that was typed is that of the usual bag.
-        isTyped(file.labels[id]?.price) ? bagsLb[0] : packFor(pounds, bagsLb[0]),
+        isTyped(file.labels[id]?.price)
+          ? bagsLb[0]
+          : packFor(pounds, bagsLb[0], packsOf(file.shop)),
         'lb/bag',
         'product',
       )

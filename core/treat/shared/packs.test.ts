@@ -1,6 +1,6 @@
 import { lawnCase } from '../../../test/cases';
 import { planCase } from '../../plan/plan';
-import { packFor } from './packs';
+import { packFor, packsOf, SHOP_PACKS_LB } from './packs';
 
 test.each([
   [0.4, 50, 5],
@@ -12,7 +12,27 @@ test.each([
   [120, 50, 50],
   [30, 25, 25],
 ])('%d lb of what comes in sacks of %d lb are bought by %d lb', (pounds, usual, pack) => {
-  expect(packFor(pounds, usual)).toBe(pack);
+  expect(packFor(pounds, usual, SHOP_PACKS_LB)).toBe(pack);
+});
+
+test.each<[string, readonly number[]]>([
+  ['', SHOP_PACKS_LB],
+  ['4, 8 and 25 lb', [4, 8, 25]],
+  ['40; 12.5; 40', [12.5, 40]],
+  ['none', SHOP_PACKS_LB],
+  ['0, 99999', SHOP_PACKS_LB],
+])('packs typed as %j', (packs, pounds) => {
+  expect(packsOf({ packs })).toEqual(pounds);
+});
+
+test('a case buys in the packs of its office’s shops', () => {
+  const input = { ph: '6.5', p: { text: '8' }, k: { text: '60' }, squareFeet: '300' } as const;
+  const file = { ...lawnCase(input), shop: { packs: '4, 8, 16' } };
+  const bags = planCase(file).purchase.rows.map(({ bag }) =>
+    'absent' in bag ? 0 : bag.value.value,
+  );
+  expect(bags.length).toBeGreaterThan(0);
+  expect(bags.filter((bag) => ![4, 8, 16].includes(bag))).toEqual([]);
 });
 
 test('what is bought is never less than what is spread, whatever the size of the job', () => {
