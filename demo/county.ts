@@ -161,7 +161,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     past: [{ kind: 'lime', amount: rate('40'), percent: '90' }],
   },
   {
-    id: 'bowling-green',
+    id: 'putting-green',
     finding: 'notWorthATrip',
     title: 'Lower Harrow putting green',
     client: 'Edda Prynne',
@@ -204,7 +204,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     },
   },
   {
-    id: 'pick-your-own',
+    id: 'farm-stand',
     finding: 'rowsSideDressed',
     title: 'Coldrush farm stand, the corn',
     client: 'R. Ambrose',
@@ -222,7 +222,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     sent: 6,
   },
   {
-    id: 'gun-club',
+    id: 'deer-lease',
     finding: 'bufferAgainstPh',
     title: 'Coldrush deer lease, north plot',
     client: 'R. Ambrose',
@@ -361,7 +361,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     past: [{ kind: 'fertilizer', amount: rate('5'), percent: '10-10-10', days: 21 }],
   },
   {
-    id: 'quay-house',
+    id: 'landing-house',
     finding: 'methodsDiffer.texture',
     title: 'Landing House',
     client: 'Mirela Fenner',
@@ -404,7 +404,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
     },
   },
   {
-    id: 'smithy',
+    id: 'machine-shop',
     finding: 'lead.extract',
     title: 'The old machine shop, kitchen beds',
     client: 'Corra Whin',

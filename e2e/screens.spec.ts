@@ -119,7 +119,7 @@ async function county(page: Page): Promise<App> {
 }
 
 /** Opens the case of several pieces of ground. */
-async function quayHouse(page: Page): Promise<App> {
+async function landingHouse(page: Page): Promise<App> {
   const app = await county(page);
   await page.getByLabel('Find a case', { exact: true }).fill('Landing House');
   await page.getByRole('link', { name: /^Landing House/ }).click();
@@ -147,8 +147,8 @@ test('axe and targets: a long reading, two packs side by side, one that is chang
   page,
 }) => {
   const app = await county(page);
-  await page.getByLabel('Find a case', { exact: true }).fill('old smithy');
-  await page.getByRole('link', { name: /old smithy/ }).click();
+  await page.getByLabel('Find a case', { exact: true }).fill('machine shop');
+  await page.getByRole('link', { name: /machine shop/ }).click();
   await app.go('Reading');
   await sound(page, 'reading');
   await page.getByRole('link', { name: 'Two packs side by side' }).click();
@@ -167,7 +167,7 @@ test('axe and targets: a long reading, two packs side by side, one that is chang
 });
 
 test('axe and targets: all ground and what a bed has of its own', async ({ page }) => {
-  const app = await quayHouse(page);
+  const app = await landingHouse(page);
   await page.getByRole('button', { name: 'All ground' }).click();
   await sound(page, 'all ground');
   await app.choose('Kitchen beds');
@@ -178,7 +178,7 @@ test('axe and targets: all ground and what a bed has of its own', async ({ page 
 });
 
 test('axe and targets: labels and the client’s sheet', async ({ page }) => {
-  const app = await quayHouse(page);
+  const app = await landingHouse(page);
   await app.choose('Kitchen beds');
   await app.go('Sample');
   await page.evaluate(() => {
@@ -199,8 +199,8 @@ test('axe and targets: labels and the client’s sheet', async ({ page }) => {
 
 test('axe and targets: a kit, an earlier report, a table before it is taken', async ({ page }) => {
   const app = await county(page);
-  await page.getByLabel('Find a case', { exact: true }).fill('rope walk');
-  await page.getByRole('link', { name: /rope walk/ }).click();
+  await page.getByLabel('Find a case', { exact: true }).fill('Rope Street');
+  await page.getByRole('link', { name: /Rope Street/ }).click();
   await app.go('Results');
   await page.getByText(/^Report of /).click();
   await sound(page, 'kit and earlier report');
@@ -295,4 +295,35 @@ test('the Desk with cases and a case fetch no more than they show', async ({ pag
   expect(desk).toBeLessThanOrEqual(230);
   // It opens at its ground, whose plants are found by typing.
   expect(open).toBeLessThanOrEqual(450);
+});
+
+test('axe and targets: the page while it is changed, what was given out, pages of many cases', async ({
+  page,
+}) => {
+  const app = await county(page);
+  await page.getByRole('button', { name: 'Pages as PDF …' }).click();
+  await sound(page, 'pages of many cases');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByLabel('Find a case', { exact: true }).fill('church lawn');
+  await page.getByRole('link', { name: /church lawn/ }).click();
+  await page.getByRole('button', { name: /Approve pH/ }).click();
+  await app.go('Fertilizer');
+  await page.getByRole('button', { name: /Approve fertilizer/ }).click();
+  await app.go('Slip');
+  await page.getByRole('button', { name: 'Mark as sent' }).click();
+  const line = page.locator('[data-line]').filter({ hasText: 'Spread fertilizer on dry grass' });
+  await line.hover();
+  await line.getByRole('button', { name: /^Change the line/ }).click();
+  await line.getByRole('button', { name: 'Reword' }).click();
+  await sound(page, 'a line while it is written');
+  await page.keyboard.press('Escape');
+  await app.field('Language of the page').selectOption('es');
+  await expect(page.getByText('Qué comprar')).toBeVisible();
+  await sound(page, 'a Spanish page, and what was given out');
+  for (const width of [900, 390]) {
+    await page.setViewportSize({ width, height: 800 });
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
+      width,
+    );
+  }
 });

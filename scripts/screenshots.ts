@@ -71,7 +71,7 @@ test('pictures', async ({ page }) => {
   await page.getByRole('link', { name: 'Print the client’s sheet' }).click();
   await page.getByText('What to bring').waitFor();
   await picture(page, 'sheet');
-  await open(app, 'The old smithy', 'Reading');
+  await open(app, 'The old machine shop', 'Reading');
   await picture(page, 'reading');
   await page.getByRole('link', { name: 'Two packs side by side' }).click();
   await page.getByLabel('Beside it').selectOption({ label: 'Lake States 1995, version 4' });

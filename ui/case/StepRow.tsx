@@ -10,7 +10,7 @@ import { useCase } from './context/caseContext';
 export function StepRow(): ReactNode {
   const { plan, step, all, go } = useCase();
   return (
-    <nav aria-label={text('case.steps')} className="flex overflow-x-auto">
+    <nav aria-label={text('case.steps')} className="relative flex overflow-x-auto">
       {STEPS.map((each) => (
         <button
           key={each}

@@ -21,12 +21,12 @@ const HEADS = ['case', 'client', 'ground', 'howFar', 'turnsOn', 'on'] as const;
 
 /** What is read first has the most room; a narrow window leaves out what the chosen case says too. */
 const WIDTHS: Readonly<Record<(typeof HEADS)[number], string>> = {
-  case: 'w-[24%] max-rail:w-[34%]',
-  client: 'w-[15%] max-rail:hidden',
-  ground: 'w-30 max-rail:hidden',
-  howFar: 'w-20',
+  case: 'w-[26%] max-rail:w-[34%] max-phone:w-[50%]',
+  client: 'w-[13%] max-rail:hidden',
+  ground: 'w-28 max-rail:hidden',
+  howFar: 'w-20 max-phone:hidden',
   turnsOn: '',
-  on: 'w-26 text-right',
+  on: 'w-26 text-right max-phone:hidden',
 };
 
 interface LineProps {
@@ -74,7 +74,7 @@ function Line({ line, index, chosen, onChoose, onDelete }: LineProps): ReactNode
           ? nameFrom('plant', row.plants[0] ?? '')
           : text('queue.grounds', { n: row.grounds })}
       </td>
-      <td className="px-2">
+      <td className="px-2 max-phone:hidden">
         <HowFar row={row} />
       </td>
       <td className="truncate px-2">
@@ -84,7 +84,9 @@ function Line({ line, index, chosen, onChoose, onDelete }: LineProps): ReactNode
             ? messageText(row.turnsOn)
             : text(`queue.${queue}`)}
       </td>
-      <td className="num truncate px-2 text-right text-ink-2">{on ? formatDate(on) : ''}</td>
+      <td className="num truncate px-2 text-right text-ink-2 max-phone:hidden">
+        {on ? formatDate(on) : ''}
+      </td>
       <td className="px-1 text-right" onClick={(event) => event.stopPropagation()}>
         <RowMenu
           label={text('desk.caseMenu', { name })}

@@ -28,7 +28,7 @@ interface StepHeadProps {
 /** The one sentence that a step comes to, and the one act that it wants. */
 export function StepHead({ title, below, act }: StepHeadProps): ReactNode {
   return (
-    <div className="flex items-start justify-between gap-6 pb-3">
+    <div className="flex items-start justify-between gap-x-6 gap-y-2 pb-3 max-phone:flex-wrap">
       <div className="min-w-0">
         <h1 className="font-serif text-decision font-semibold">{title}</h1>
         {below && <div className="mt-0.5 text-ink-2">{below}</div>}

@@ -159,20 +159,22 @@ function Slips({ office }: { office: Office }): ReactNode {
         className="w-72"
         onChange={set('contact')}
       />
-      <ChoiceField
-        label={text('office.paper')}
-        value={office.paper}
-        options={named('paper', PAPERS)}
-        onChoose={(paper) => void changeOffice(() => ({ paper: paper as Paper }))}
-      />
-      <div className="max-w-72">
+      <div className="grid max-w-72 content-start gap-y-3">
         <ChoiceField
-          label={text('office.units')}
-          value={office.units}
-          options={named('units', UNIT_SYSTEMS)}
-          onChoose={(units) => void changeUnits(units as UnitSystem)}
+          label={text('office.paper')}
+          value={office.paper}
+          options={named('paper', PAPERS)}
+          onChoose={(paper) => void changeOffice(() => ({ paper: paper as Paper }))}
         />
-        <p className="mt-1 text-small text-ink-2">{text('office.unitsHelp')}</p>
+        <div>
+          <ChoiceField
+            label={text('office.units')}
+            value={office.units}
+            options={named('units', UNIT_SYSTEMS)}
+            onChoose={(units) => void changeUnits(units as UnitSystem)}
+          />
+          <p className="mt-1 text-small text-ink-2">{text('office.unitsHelp')}</p>
+        </div>
       </div>
     </div>
   );

@@ -74,15 +74,15 @@ function TopBar(): ReactNode {
   );
   useCommands(commands);
   return (
-    <header className="flex h-11 items-center gap-6 max-rail:gap-3 border-b border-rule bg-sheet px-4 print:hidden">
+    <header className="flex h-11 items-center gap-6 max-rail:gap-3 max-phone:relative max-phone:overflow-x-auto border-b border-rule bg-sheet px-4 print:hidden">
       <Link href="/" className="flex items-center gap-2 py-1 font-serif text-case font-semibold">
         <Logo />
-        {text('app.name')}
+        <span className="max-phone:sr-only">{text('app.name')}</span>
       </Link>
       <button
         type="button"
         onClick={() => setOpen('field')}
-        className="ml-auto flex h-7 w-72 min-w-0 shrink items-center justify-between rounded border border-control bg-paper px-2.5 text-ink-2 rail:ml-10"
+        className="ml-auto flex h-7 w-72 min-w-0 shrink max-phone:min-w-10 items-center justify-between rounded border border-control bg-paper px-2.5 text-ink-2 rail:ml-10"
       >
         <span className="truncate">{text('command.field')}</span>
         <span className="max-rail:hidden">

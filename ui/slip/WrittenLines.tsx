@@ -17,17 +17,36 @@ const LOOKS: Readonly<Record<WrittenLine['kind'], string>> = {
   footer: 'mt-6 border-t border-rule pt-2 font-sans text-label text-ink-2',
 };
 
+/** The day of a line, and whose, before the first colon. */
+function Dated({ words }: { words: string }): ReactNode {
+  const at = words.indexOf(':') + 1;
+  return (
+    <>
+      <strong>{words.slice(0, at)}</strong>
+      {words.slice(at)}
+    </>
+  );
+}
+
+function Cells({ row }: { row: string }): ReactNode {
+  const [first, ...rest] = row.split(CELL);
+  if (rest.length === 0) return first;
+  return (
+    <span className="grid grid-cols-[2fr_1fr_1fr] gap-x-4">
+      {[first, ...rest].map((cell, at) => (
+        <span key={at}>{cell}</span>
+      ))}
+    </span>
+  );
+}
+
 /** A page in its words, as it was given out: nothing in it opens, since its figures may be no more. */
 export function WrittenLines({ lines }: { lines: readonly WrittenLine[] }): ReactNode {
   return (
     <div className="font-serif text-slip">
       {lines.map(({ kind, text }, index) => (
         <p key={index} className={LOOKS[kind]}>
-          {text.split(CELL).map((cell, at) => (
-            <span key={at} className={at === 0 ? 'inline-block min-w-60' : 'ml-4'}>
-              {cell}
-            </span>
-          ))}
+          {kind === 'dated' ? <Dated words={text} /> : <Cells row={text} />}
         </p>
       ))}
     </div>

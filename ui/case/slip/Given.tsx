@@ -5,7 +5,7 @@ import type { Issued } from '../../../core/casefile/parts/issued';
 import { differences, issuedOf } from '../../../files/slip/issue';
 import type { WrittenPage } from '../../../files/slip/writtenPage';
 import { formatDate } from '../../format/date';
-import { text } from '../../format/text';
+import { nameFrom, text } from '../../format/text';
 import { Button } from '../../kit/Button';
 import { Dialog } from '../../kit/Dialog';
 import { savePdf } from '../../slip/pagePrinter';
@@ -28,7 +28,7 @@ function GivenPage({ page, onClose }: { page: Issued; onClose: () => void }): Re
     <Dialog title={text('page.givenOn', { date: formatDate(page.on) })} onClose={onClose}>
       <p className="mb-3 text-small text-ink-2">
         {text('page.madeBy', {
-          pack: page.pack.id,
+          pack: nameFrom('pack', page.pack.id),
           version: page.pack.version,
           language: text(`language.${page.language}`),
         })}

@@ -105,7 +105,7 @@ export function SlipStep(): ReactNode {
           title={text(plan.steps.slip === 'not-begun' ? 'slip.notBegun' : title)}
           below={<span role="status">{told}</span>}
           act={
-            <span className="flex gap-2">
+            <span className="flex flex-wrap gap-2">
               <Sent page={page} />
               <Button onClick={save}>{text('slip.save')}</Button>
               <Button onClick={copy}>
