@@ -90,7 +90,7 @@ test('a lawn above its range is soured only where the advisor asks for it', asyn
   const app = new App(page);
   await app.typeLawn({ ...ORACLE, ph: '7.4', buffer: '', texture: 'loam', percent: '' });
   await expect(heading(page)).toHaveText('No lime is needed.');
-  await app.field('Sulfur for this ground').selectOption('yes');
+  await app.field('Sulfur for this area').selectOption('yes');
   await expect(heading(page)).toHaveText('Sulfur may help: a question first.');
   await page.getByLabel('Does it fizz with vinegar?').selectOption('no');
   // 5 lb S on 1000 ft² at once ÷ 0.9 × 6.2

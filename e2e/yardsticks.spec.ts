@@ -154,7 +154,7 @@ test('plants that share a bed and want different soils: no amount until one gove
 }) => {
   const app = await typeBed(page, 'Asparagus');
   await app.go('Ground');
-  await app.find('Shares the ground with', 'Highbush blueberries');
+  await app.find('Shares the area with', 'Highbush blueberries');
   await expect(page.getByText('These plants cannot share a soil.')).toBeVisible();
   await expect(slip(page)).toContainText('We cannot say yet how much lime');
   await app.go('pH');

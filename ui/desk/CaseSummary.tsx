@@ -39,6 +39,13 @@ export function CaseSummary({ doc }: { doc: CaseFile }): ReactNode {
               </p>
             </Openable>
           ))}
+          {each.judgements.map(({ id, says }) => (
+            <Openable key={id}>
+              <p className="mt-1 text-small text-ink-2">
+                <FigureText message={says} plain />
+              </p>
+            </Openable>
+          ))}
         </section>
       ))}
       {plan.broken.map((each) => (

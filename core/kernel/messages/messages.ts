@@ -2019,6 +2019,7 @@ export interface Messages extends PageMessages {
   'reading.then.s': None;
   'reading.then.zn': { readonly plant: 'any' };
   'reading.title': None;
+  'reading.told': None;
   'reading.track': { readonly what: 'any' };
   'reading.track.k': None;
   'reading.track.p': None;

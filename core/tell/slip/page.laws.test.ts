@@ -98,3 +98,36 @@ test('nobody is told not to do what the page dates', () => {
     }
   });
 });
+
+/** What the reading has to say of an analyte where the page says this of it. */
+const READ_AS: Readonly<Record<string, readonly [analyte: string, then: RegExp]>> = {
+  boron: ['b', /^reading\.then\.b\.(excess|high)$/],
+  boronShort: ['b', /^reading\.then\.b$/],
+  zincShort: ['zn', /^reading\.then\.zn$/],
+  manganeseShort: ['mn', /^reading\.then\.mn$/],
+  copperShort: ['cu', /^reading\.then\.cu$/],
+  sulfurShort: ['s', /^reading\.then\.s$/],
+  magnesium: ['mg', /^reading\.then\.mg$/],
+  calcium: ['ca', /^reading\.then\.ca$/],
+};
+
+test('the page and the reading say the same of every nutrient', () => {
+  let compared = 0;
+  each(({ areas }, seed) => {
+    for (const { judgements, reading, soilTest } of areas) {
+      for (const { says } of judgements) {
+        const name = says.id.slice('judged.'.length);
+        const [analyte, then] = READ_AS[name] ?? [];
+        if (name === 'phosphorusStop')
+          expect([seed, soilTest.p.rating]).toEqual([seed, 'very-high']);
+        if (name === 'potassiumStop')
+          expect([seed, soilTest.k.rating]).toEqual([seed, 'very-high']);
+        if (!analyte || !then) continue;
+        compared += 1;
+        const line = reading.lines.find((each) => each.analyte === analyte);
+        expect([seed, name, line?.then?.id]).toEqual([seed, name, expect.stringMatching(then)]);
+      }
+    }
+  });
+  expect(compared).toBeGreaterThan(10);
+});

@@ -94,6 +94,25 @@ function Line({ line }: { line: ReadingLine }): ReactNode {
   );
 }
 
+/** What follows for the client from the report and from what was seen: the very sentences of the page. */
+function Told(): ReactNode {
+  const { judgements } = useCase().area;
+  if (judgements.length === 0) return null;
+  return (
+    <Section title={text('reading.told')}>
+      <ul>
+        {judgements.map(({ id, says }) => (
+          <li key={id} className="border-b border-rule-2 py-1 font-serif text-slip last:border-0">
+            <Openable>
+              <FigureText message={says} plain />
+            </Openable>
+          </li>
+        ))}
+      </ul>
+    </Section>
+  );
+}
+
 /** The group of soils, where the pack reads each apart. */
 function SoilGroup(): ReactNode {
   const { area, state } = useCase();
@@ -185,6 +204,7 @@ export function ReadingStep(): ReactNode {
           ))}
         </ul>
       )}
+      <Told />
       {!readings.untested && (
         <Section title={text('reading.yardstick')}>
           <SoilGroup />
