@@ -108,7 +108,7 @@ test('every amount opens its working: a garden of several pieces', async ({ page
   }
   await page.getByLabel('Price of a bag of urea 46-0-0, dollars').fill('24.50');
   await page.getByRole('button', { name: 'All ground' }).click();
-  await page.getByRole('heading', { name: '4 pieces of ground' }).waitFor();
+  await page.getByRole('heading', { name: '4 areas' }).waitFor();
   await crawl('All ground');
   await page.goto('/shed?material=composted-poultry-pellets-4-3-3');
   await page.getByText('In one bag').waitFor();

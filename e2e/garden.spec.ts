@@ -68,7 +68,7 @@ test('four pieces of ground, both sources, and the slip', async ({ page }) => {
   await page.getByLabel('Price of a bag of urea 46-0-0, dollars').fill('24.50');
   await expect(page.locator('[data-working="job/buy/urea-46-0-0/cost"]')).toHaveText('$24.50');
   await page.getByRole('button', { name: 'All ground' }).click();
-  await expect(heading).toHaveText('4 pieces of ground');
+  await expect(heading).toHaveText('4 areas');
   const text = (await app.printed()).replace(/\s+/g, ' ');
   for (const line of [
     'What to buy',

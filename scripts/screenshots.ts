@@ -1,4 +1,8 @@
 /** Makes every picture of docs/screenshots/, at 1280x800 and once at 900, from the demo county. */
+import { execFileSync } from 'node:child_process';
+import { mkdtemp, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import { test, type Page } from '@playwright/test';
 import { App, type StepName } from '../e2e/app';
 
@@ -16,6 +20,14 @@ async function open(app: App, name: string, step: StepName): Promise<void> {
   await app.page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
   await app.page.locator('#worksheet').waitFor();
   await app.go(step);
+}
+
+/** The first sheet of a printed page, with its margins, as a picture. */
+async function sheetOfPaper(pdf: Buffer, name: string): Promise<void> {
+  const file = path.join(await mkdtemp(path.join(tmpdir(), 'sheet-')), 'page.pdf');
+  await writeFile(file, pdf);
+  const to = ['-singlefile', file, `docs/screenshots/${name}`];
+  execFileSync('pdftoppm', ['-png', '-r', '96', ...to]);
 }
 
 const PRICES = [
@@ -89,7 +101,7 @@ test('pictures', async ({ page }) => {
     await page.getByLabel(`Price of a bag of ${material}, dollars`).fill(price);
   }
   await page.getByRole('button', { name: 'All ground' }).click();
-  await page.getByRole('heading', { name: '4 pieces of ground' }).waitFor();
+  await page.getByRole('heading', { name: '4 areas' }).waitFor();
   await picture(page, 'all-ground');
   await app.go('Calendar');
   await page
@@ -100,11 +112,7 @@ test('pictures', async ({ page }) => {
   await picture(page, 'calendar');
   await app.go('Slip');
   await picture(page, 'slip');
-  await page.emulateMedia({ media: 'print' });
-  await page.setViewportSize({ width: 816, height: 1056 });
-  await page.screenshot({ path: 'docs/screenshots/printed.png' });
-  await page.emulateMedia({ media: 'screen' });
-  await page.setViewportSize({ width: 1280, height: 800 });
+  await sheetOfPaper(await page.pdf({ preferCSSPageSize: true }), 'printed');
   await page.goto('/office');
   await page.getByRole('button', { name: 'Begin with three usual ones' }).click();
   await page.getByLabel('Signature').fill('Ines Odera\nHorticulture advisor');

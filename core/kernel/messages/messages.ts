@@ -1986,12 +1986,7 @@ export interface Messages extends PageMessages {
   'reading.ph.right.plain': None;
   'reading.printedIn': { readonly citation: 'any'; readonly locator: 'any'; readonly year: 'any' };
   'reading.summary.hazard': { readonly sentence: 'any' };
-  'reading.summary.limits': {
-    readonly more: 'number';
-    readonly next: 'any';
-    readonly sentence: 'any';
-    readonly what: 'any';
-  };
+  'reading.summary.limits': { readonly more: 'number'; readonly next: 'any'; readonly what: 'any' };
   'reading.summary.nothing': None;
   'reading.then.b': { readonly plant: 'any' };
   'reading.then.b.excess': None;
