@@ -133,6 +133,16 @@ const MORE: readonly LawnInput[] = [
   { ...ORACLE, decisions: { 'lime-method': 'divining-rod' } },
   { ...ORACLE, spreadOn: '2027-12-01' },
   { ...BUSHES, measuredBy: 'guess' },
+  // A laboratory against its own report.
+  {
+    ph: '6.5',
+    p: { text: '320' },
+    k: { text: '900' },
+    recP: { text: '1' },
+    recK: { text: '1' },
+    recN: { text: '1' },
+    decisions: { 'feed-source': 'laboratory' },
+  },
   // Slips of typing a report.
   { ph: '6.5', cec: '8', more: { ca: { text: '6.4' } } },
   { ph: '6.5', more: { ca: { text: '1.250' } } },

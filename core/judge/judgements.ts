@@ -1,6 +1,7 @@
 import type { Analyte } from '../catalog/analytes';
 import type { MsgParam, Msg, NamesIn } from '../kernel/messages/msg';
 import { msg } from '../kernel/messages/msg';
+import type { SourceId } from '../kernel/sources';
 import type { PlanContext } from '../kernel/working/context';
 import { valueOf } from '../kernel/working/working';
 import { quantity } from '../kernel/units/quantity';
@@ -14,9 +15,14 @@ import { limeOfWater } from './waterLime';
 /** What a client has to be told of a piece of ground besides amounts and days. */
 export type JudgementId = NamesIn<'judged'>;
 
-/** Something that was found, and what follows from it, in the client's words. */
+/** How grave it is: it can hurt plants, soil or somebody; it stands in the way; it is a hint. */
+export type Weight = 'harm' | 'limits' | 'hint';
+
+/** Something that was found, how grave it is, by what rule, and what follows from it in the client's words. */
 export interface Judgement {
   readonly id: JudgementId;
+  readonly weight: Weight;
+  readonly source: SourceId;
   readonly says: Msg;
 }
 
@@ -166,10 +172,40 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
   },
 };
 
+/** What can hurt, and what is a hint only; all else stands in the way. */
+const WEIGHTS: Readonly<Partial<Record<JudgementId, Weight>>> = {
+  leach: 'harm',
+  mixFlush: 'harm',
+  saltyWater: 'harm',
+  sodic: 'harm',
+  boron: 'harm',
+  mixedSample: 'harm',
+  mixFeed: 'hint',
+  growth: 'hint',
+  shade: 'hint',
+  slope: 'hint',
+  sulfurShort: 'hint',
+};
+
+/** Where a rule is printed; the others are common practice. */
+const PRINTED: Readonly<Partial<Record<JudgementId, SourceId>>> = {
+  leach: 'further-salts',
+  mixFlush: 'sme',
+  sodic: 'esp',
+  boron: 'further-boron',
+  boronShort: 'further-boron',
+  zincShort: 'further-dtpa',
+  manganeseShort: 'further-dtpa',
+  copperShort: 'further-dtpa',
+  sulfurShort: 'further-sulfate',
+};
+
 /** All that holds on a piece of ground, the gravest first. Nothing is said of ground that nobody knows anything of. */
 export function judgementsOf(ctx: PlanContext, area: JudgedArea): Judgement[] {
   return (Object.keys(JUDGES) as JudgementId[]).flatMap((id) => {
     const says = JUDGES[id](area, ctx);
-    return says ? [{ id, says }] : [];
+    if (!says) return [];
+    const [weight, source] = [WEIGHTS[id] ?? 'limits', PRINTED[id] ?? 'practice'];
+    return [{ id, weight, source, says }];
   });
 }

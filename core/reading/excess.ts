@@ -9,6 +9,9 @@ import { msg, type Msg } from '../kernel/messages/msg';
 import { cropRemoval } from './cropRemoval';
 import type { SoilReading } from './soilTest';
 
+/** Beyond so many years a number is more than anybody knows. Common practice. */
+const COUNTED_YEARS = 30;
+
 const OXIDE = { p: 'P2O5', k: 'K2O' } as const;
 
 /** What likely brought it: what went on, else what usually does. */
@@ -68,7 +71,11 @@ function fall(
     [rate, off],
     (all, year) => quantity(all.value / year.value, 'years', 'time'),
   );
-  return msg('excess.falls', { years: { working: years.id }, value: { working: value.id } });
+  // Hundreds of years are no figure that a soil test gives.
+  const far = !('absent' in years) && years.value.value > COUNTED_YEARS;
+  return far
+    ? msg('excess.decades')
+    : msg('excess.falls', { years: { working: years.id }, value: { working: value.id } });
 }
 
 /** What is said of a nutrient that the soil has in excess: its cause, how long it stays, what not to give. */

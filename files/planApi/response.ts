@@ -200,7 +200,12 @@ function area(plan: AreaPlan, { workings }: Plan, say: Say) {
     phosphorus: soilTested(soilTest.p, say),
     potassium: soilTested(soilTest.k, say),
     reading: reading(plan.reading, say),
-    judgements: plan.judgements.map(({ id, says }) => ({ id, text: say(says) })),
+    judgements: plan.judgements.map(({ id, weight, source, says }) => ({
+      id,
+      weight,
+      source,
+      text: say(says),
+    })),
     lime: lime(plan, say),
     sulfur: plan.treatments.sulfur ? sulfur(plan.treatments.sulfur, plan, say) : null,
     phOutlook: plan.outlook.map(expected),

@@ -517,6 +517,7 @@ export interface Messages extends PageMessages {
   'excess.cause.fertilizer': None;
   'excess.cause.k': None;
   'excess.cause.p': None;
+  'excess.decades': None;
   'excess.each': None;
   'excess.falls': { readonly years: 'any' };
   'excess.k.leaveOut': None;
@@ -779,6 +780,8 @@ export interface Messages extends PageMessages {
   'finding.feedUnsettled': None;
   'finding.feedUntested': None;
   'finding.jump': { readonly before: 'any'; readonly now: 'any'; readonly what: 'any' };
+  'finding.labAgainstSoil.k': { readonly amount: 'any'; readonly value: 'any' };
+  'finding.labAgainstSoil.p': { readonly amount: 'any'; readonly value: 'any' };
   'finding.labLimeRefused': None;
   'finding.lead.before2024': { readonly value: 'any' };
   'finding.lead.extract': { readonly method: 'any'; readonly value: 'any' };
@@ -2830,6 +2833,7 @@ export interface PageMessages {
   'answer.noLime': None;
   'answer.noLimeAcid': None;
   'answer.pale': None;
+  'answer.weedAndFeed': None;
   'area.unnamed.bed': None;
   'area.unnamed.lawn': None;
   'area.unnamed.plot': None;
@@ -3262,6 +3266,7 @@ export interface PageMessages {
   'slip.section.calendar': None;
   'slip.section.doNot': None;
   'slip.section.how': None;
+  'slip.spreader': None;
   'slip.sulfur': { readonly amount: 'any'; readonly date: 'any'; readonly material: 'any' };
   'slip.sulfurEach': {
     readonly amount: 'any';

@@ -58,7 +58,7 @@ const METRIC: Readonly<Partial<Record<Unit, readonly [unit: Unit, factor: number
 /**
  * A Quantity in the metric unit that stands in place of its own; one that is metric already, or of no unit of that kind, as
  * it stands.
- * @example metricOf(quantity(2, 'lb', 'product')).value // 0.90718474, in kg
+ * @example metricOf(quantity(2, 'lb', 'product')).value // 0.90718474
  */
 export function metricOf({ value, unit, of }: Quantity): Quantity {
   if (unit === 'degF') return quantity(((value - 32) * 5) / 9, 'degC', of);

@@ -1,12 +1,27 @@
 import { MOST_DOSES } from '../../schedule/dosing/doses';
 import type { AreaPlan } from '../../area/areaPlan';
 import type { FindInput, Finder } from './finder';
-import { valueOf } from '../../kernel/working/working';
+import { valueOf, type Figure } from '../../kernel/working/working';
 import { isFromBare } from '../../catalog/programmes/growing';
 import { NUTRIENTS } from '../../catalog/nutrients';
 
 /** More over the need than this is said, lb/1000 ft². Common practice. */
 const OVER_WORTH_SAYING = 0.1;
+
+/** A laboratory that advises more of what the soil has far too much of is not followed in silence. */
+function againstSoil(
+  finder: Finder,
+  { soilTest, treatments }: Pick<AreaPlan, 'soilTest' | 'treatments'>,
+): void {
+  const { rows } = treatments.fertilizer.needs;
+  for (const analyte of ['p', 'k'] as const) {
+    const { rating, value } = soilTest[analyte];
+    const laboratory: Figure = rows[analyte === 'p' ? 'P2O5' : 'K2O'].laboratory;
+    if (rating !== 'very-high' || (valueOf(laboratory)?.value ?? 0) <= 0) continue;
+    const params = { amount: { working: laboratory.id }, value: { working: value.id } };
+    finder.find('feeding', 'note', `labAgainstSoil.${analyte}`, params, [laboratory, value]);
+  }
+}
 
 /** What the soil test leaves to say: no test at all, nutrients that the pack cannot rate. */
 function testFindings(finder: Finder, { readings, soilTest, treatments }: AreaPlan): void {
@@ -15,6 +30,7 @@ function testFindings(finder: Finder, { readings, soilTest, treatments }: AreaPl
     finder.find('feeding', 'note', 'feedUntested', {}, [needs.need.N]);
     return;
   }
+  if (needs.source === 'laboratory') againstSoil(finder, { soilTest, treatments });
   if (!readings.begun || needs.source === 'laboratory') return;
   for (const reading of [soilTest.p, soilTest.k]) {
     const { rating, sentence, analyte, value } = reading;

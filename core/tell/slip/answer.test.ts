@@ -20,6 +20,18 @@ test.each<[string, LawnInput, string, string | undefined]>([
   ['yellow', { ph: '7.8', clues: 'yellow-veins' }, 'Why is it yellow?', 'judged.ironLawn'],
   ['lead', { ph: '6.5', more: total('450') }, 'Is it safe?', 'answer.lead.before2024'],
   ['fertilizer', { ph: '6.5' }, 'When do I fertilize?', 'answer.fertilizer'],
+  [
+    'weed-and-feed is no yes',
+    { ph: '6.5' },
+    'There is half a bag of weed-and-feed. May I use it up?',
+    'answer.weedAndFeed',
+  ],
+  [
+    'a bag in the shed is for the advisor',
+    { ph: '6.5' },
+    'Can I use this bag of 10-10-10?',
+    undefined,
+  ],
   ['what nobody here knows', { ph: '6.5' }, 'Which mower is best?', undefined],
   ['nothing is asked', { ph: '6.5' }, '', undefined],
 ])('%s', (_name, input, question, id) => {

@@ -47,12 +47,17 @@ function onFertilizer(area: AreaPlan): Msg | undefined {
   return isFedOnPage(area) ? msg('answer.fertilizer') : undefined;
 }
 
+/** Nothing that a plan can tell: whether a bag in the shed will do is for the advisor to say. */
+const ADVISOR = 'advisor';
+
 /** Kinds of question that a plan knows, by words that give them away, the gravest first. */
-const KINDS: readonly (readonly [RegExp, Answer])[] = [
+const KINDS: readonly (readonly [RegExp, Answer | typeof ADVISOR])[] = [
   [/\blead\b|\bsafe\b/i, onLead],
+  [/weed.?(?:and|&|n).?feed|weed.?killer|herbicide/i, () => msg('answer.weedAndFeed')],
   [/\bmoss/i, () => msg('judged.moss')],
   [/yellow|\bpale\b|chlorosis/i, onYellow],
   [/\blime\b|\bacidic?\b|\bsour\b|\bpH\b/i, onLime],
+  [/\b(?:this|that|old|half a|open) bag\b|\buse (?:it|this|that) up\b/i, ADVISOR],
   [/fertili[sz]|\bfeed|\bbuy\b|\bnitrogen\b/i, onFertilizer],
 ];
 
@@ -62,6 +67,7 @@ export function answerBlocks({ question, answer }: Asked, areas: readonly AreaPl
   if (own !== '') return [{ kind: 'lead', text: msg('slip.paragraph', { words: own }) }];
   for (const [words, judge] of KINDS) {
     if (!words.test(question)) continue;
+    if (judge === ADVISOR) return [];
     for (const area of areas) {
       const text = judge(area);
       if (!text) continue;

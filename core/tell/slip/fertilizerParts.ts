@@ -59,6 +59,14 @@ function leadOf(plan: AreaPlan, part: FertilizerProduct, buying: boolean): SlipB
   return { kind: 'sentence', text };
 }
 
+/** How a spreader is used, said once for all lawns. */
+function spreading({ plant, treatments: { fertilizer } }: AreaPlan): SlipBlock[] {
+  const weighed = fertilizer.products.some(({ applications }) =>
+    applications.some(({ amount }) => !amount.hands.ounces),
+  );
+  return plant.form === 'lawn' && weighed ? [sentence('slip.spreader')] : [];
+}
+
 /** How feed goes on: watered in on a lawn, worked in or along the row in a bed. */
 function manner(plan: AreaPlan): SlipBlock {
   const { plant, treatments } = plan;
@@ -128,6 +136,6 @@ function fedParts(plan: AreaPlan, buying: boolean): Parts {
         block: doseSentence(plan, part, dose),
       })),
     ),
-    how: [manner(plan)],
+    how: [...spreading(plan), manner(plan)],
   });
 }

@@ -6,7 +6,7 @@ const LARGEST_LB = 2500;
 
 /**
  * The packs that an office's shops have, as it typed them; the usual ones where it typed none.
- * @example packsOf('4, 8 and 25 lb') // [4, 8, 25]
+ * @example packsOf({ packs: '4, 8 and 25 lb' }) // [4, 8, 25]
  */
 export function packsOf({ packs }: { readonly packs: string }): readonly number[] {
   const typed = (packs.match(/\d+(?:\.\d+)?/g) ?? [])

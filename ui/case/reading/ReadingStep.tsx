@@ -3,6 +3,7 @@
 import type { ReactNode } from 'react';
 import { soilGroupsOf } from '../../../core/reading/soilTest';
 import type { ReadingLine } from '../../../core/reading/types';
+import type { Judgement } from '../../../core/judge/judgements';
 import { SOURCES } from '../../../core/kernel/sources';
 import { OPINION_VALUES, RETEST_YEARS, OPINIONS } from '../../../core/catalog/packs/opinions';
 import { messageText } from '../../format/message';
@@ -94,6 +95,13 @@ function Line({ line }: { line: ReadingLine }): ReactNode {
   );
 }
 
+/** The bar before what the client is told, by how grave it is. */
+const TOLD_BARS: Readonly<Record<Judgement['weight'], string>> = {
+  harm: 'border-l-madder',
+  limits: 'border-l-ochre',
+  hint: 'border-l-rule',
+};
+
 /** What follows for the client from the report and from what was seen: the very sentences of the page. */
 function Told(): ReactNode {
   const { judgements } = useCase().area;
@@ -101,11 +109,17 @@ function Told(): ReactNode {
   return (
     <Section title={text('reading.told')}>
       <ul>
-        {judgements.map(({ id, says }) => (
-          <li key={id} className="border-b border-rule-2 py-1 font-serif text-slip last:border-0">
+        {judgements.map(({ id, weight, source, says }) => (
+          <li
+            key={id}
+            className={`border-b border-l-3 border-b-rule-2 py-1 pl-3 ${TOLD_BARS[weight]}`}
+          >
             <Openable>
-              <FigureText message={says} plain />
+              <p className="font-serif text-slip">
+                <FigureText message={says} plain />
+              </p>
             </Openable>
+            <p className="text-small text-ink-2">{SOURCES[source].citation}</p>
           </li>
         ))}
       </ul>
