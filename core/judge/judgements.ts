@@ -16,7 +16,7 @@ import { limeOfWater } from './waterLime';
 export type JudgementId = NamesIn<'judged'>;
 
 /** How grave it is: it can hurt plants, soil or somebody; it stands in the way; it is a hint. */
-export type Weight = 'harm' | 'limits' | 'hint';
+type Weight = 'harm' | 'limits' | 'hint';
 
 /** Something that was found, how grave it is, by what rule, and what follows from it in the client's words. */
 export interface Judgement {
