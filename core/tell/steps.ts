@@ -2,21 +2,10 @@ import { stepOfDecision } from '../casefile/decisions';
 import { SHIPPED_MATERIALS } from '../catalog/materials/materials';
 import type { AreaPlan } from '../area/areaPlan';
 import type { Problems } from '../kernel/working/context';
-import type { Finding, StepId } from '../kernel/working/finding';
+import { STEPS, type Finding, type StepId } from '../kernel/working/finding';
 
 /** A step's state follows from the plan; nobody ticks it off. */
 export type StepState = 'not-begun' | 'decide' | 'done';
-
-export const STEPS: readonly StepId[] = [
-  'ground',
-  'sample',
-  'results',
-  'reading',
-  'ph',
-  'feeding',
-  'calendar',
-  'slip',
-];
 
 /** The step that Enter goes on to: who has a report at hand has no use for the sampling in between. */
 export function followingStep(step: StepId): StepId | undefined {

@@ -4,7 +4,7 @@ import { liveQuery } from 'dexie';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
-import { STEPS } from '../../core/tell/steps';
+import { STEPS } from '../../core/kernel/working/finding';
 import type { StepId } from '../../core/kernel/working/finding';
 import { readRow } from '../../store/caseRows';
 import { db } from '../../store/db';

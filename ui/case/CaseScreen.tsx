@@ -12,12 +12,14 @@ import {
   type ReactNode,
 } from 'react';
 import { parseDate } from '../../core/kernel/typed/date';
-import { followingStep, STEPS } from '../../core/tell/steps';
+import { STEPS } from '../../core/kernel/working/finding';
+import { followingStep } from '../../core/tell/steps';
 import type { StepId } from '../../core/kernel/working/finding';
 import type { CaseSession } from '../../store/session';
 import { useCommands, type Command } from '../commands/registry';
 import { formatDate } from '../format/date';
 import { text } from '../format/text';
+import { usePageVoice } from '../slip/usePageVoice';
 import { SlipPage } from './slip/SlipPage';
 import { WorkingProvider } from '../working/openWorking';
 import { Contained } from '../shell/Contained';
@@ -108,7 +110,10 @@ function Title(): ReactNode {
 /** The page for the client, drawn when it is printed from any step. */
 function Paper(): ReactNode {
   const { doc } = useCase().state;
-  if (!usePrinting()) return null;
+  const printing = usePrinting();
+  // Paper cannot wait for words: they are fetched before anybody prints.
+  usePageVoice(doc.client.language);
+  if (!printing) return null;
   return (
     <div className="hidden print:block">
       <Contained part={text('broken.page')} attempt={doc}>

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { STEPS } from '../../core/tell/steps';
+import { STEPS } from '../../core/kernel/working/finding';
 import { text } from '../format/text';
 import { StepMark } from '../kit/StepMark';
 import { useCase } from './context/caseContext';

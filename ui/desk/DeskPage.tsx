@@ -25,7 +25,7 @@ import { Kbd } from '../kit/Kbd';
 import { DeskFiles } from './DeskFiles';
 import { welcome } from './firstVisit';
 import type { Outcome } from './FileOutcome';
-import { WORK } from './work';
+import { STEPS } from '../../core/kernel/working/finding';
 
 function Empty({ onNew }: { onNew: () => void }): ReactNode {
   return (
@@ -42,7 +42,7 @@ function Empty({ onNew }: { onNew: () => void }): ReactNode {
         </p>
       </div>
       <ol className="max-w-lg flex-1 basis-80">
-        {WORK.map((step, index) => (
+        {STEPS.map((step, index) => (
           <li key={step} className="flex gap-4 border-b border-rule-2 py-2">
             <span className="num w-4 text-right font-serif text-title text-spruce">
               {String(index + 1)}

@@ -31,8 +31,10 @@ export const ISSUED = object({
   language: oneOf(LANGUAGES),
   units: oneOf(UNIT_SYSTEMS),
   title: text,
-  who: text,
-  lines: list(WRITTEN_LINE, 1000),
+  /** Name and place together. */
+  who: longText(9000),
+  /** As many as the largest case that is worked out has. */
+  lines: list(WRITTEN_LINE, 6000),
   /** What it was worked out by: the pack and its version, the climate card, and the local rules by name. */
   pack: object({ id: text, version: wholeNumber }),
   card: text,

@@ -2,8 +2,18 @@ import type { Into, Msg, MsgId, MsgParam, NamesIn } from '../messages/msg';
 import type { Figure, WorkingId } from './working';
 
 type Severity = 'note' | 'decide' | 'stop';
-export type StepId =
-  'ground' | 'sample' | 'results' | 'reading' | 'ph' | 'feeding' | 'calendar' | 'slip';
+/** The steps of a case, in the order of the work. */
+export const STEPS = [
+  'ground',
+  'sample',
+  'results',
+  'reading',
+  'ph',
+  'feeding',
+  'calendar',
+  'slip',
+] as const;
+export type StepId = (typeof STEPS)[number];
 
 /** What a plan may have to say: the findings that the catalogue has a sentence for. */
 export type FindingName = NamesIn<'finding'>;
