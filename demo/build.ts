@@ -1,3 +1,5 @@
+import { newRule } from '../core/casefile/parts/rule';
+import type { RuleKind } from '../core/catalog/rules/archetypes';
 import type { LineEdit } from '../core/casefile/parts/line';
 import type { Language } from '../core/casefile/parts/language';
 import type { PastEntry } from '../core/casefile/parts/past';
@@ -42,6 +44,10 @@ export interface DemoCase {
   readonly question: string;
   /** Lines of the page in the advisor's own words, by the sentence's id; '' strikes it out. */
   readonly ownWords?: Readonly<Record<string, string>>;
+  /** The climate card of the place; that of the guideline's region where none is named. */
+  readonly climate?: string;
+  /** Kinds of local rules, each as is usual for it. */
+  readonly rules?: readonly RuleKind[];
   /** The language of the page; English where none is named. */
   readonly language?: Language;
   /** Days before today on which the soil was taken, and on which the report came. */
@@ -192,6 +198,10 @@ export function buildDemo(demo: DemoCase, today: IsoDate): CaseFile {
         results: { s1: { ...(paper ? blankColumn(paper) : {}), ...values } },
       }),
     },
+    climate: { ...base.climate, card: demo.climate ?? '' },
+    rules: Object.fromEntries(
+      (demo.rules ?? []).map((kind, index) => [kind, newRule(kind, index + 1, kind)]),
+    ),
     past: Object.fromEntries(
       past.map(({ days = 120, ...entry }, index) => {
         const id = `p${index + 1}`;

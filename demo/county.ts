@@ -43,6 +43,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   },
   {
     id: 'garden-nine',
+    decisions: { organic: 'yes' },
     finding: 'unrated.k',
     title: 'Ferry Row community garden, plot 9',
     client: 'Osman Brandt',
@@ -81,6 +82,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   },
   {
     id: 'sandy-park',
+    climate: 'upper-midwest',
     finding: 'bufferSilent',
     title: 'Strand Park ball field',
     client: 'Parks office',
@@ -362,6 +364,7 @@ export const COUNTY: readonly (DemoCase & { readonly finding?: string })[] = [
   },
   {
     id: 'landing-house',
+    rules: ['water-strip', 'winter-stop'],
     finding: 'methodsDiffer.texture',
     title: 'Landing House',
     client: 'Mirela Fenner',
