@@ -143,6 +143,7 @@ const MORE: readonly LawnInput[] = [
     recN: { text: '1' },
     decisions: { 'feed-source': 'laboratory' },
   },
+  { plant: 'trees-and-shrubs', ph: '6.5', om: '3', p: { text: '8' }, k: { text: '60' } },
   // Slips of typing a report.
   { ph: '6.5', cec: '8', more: { ca: { text: '6.4' } } },
   { ph: '6.5', more: { ca: { text: '1.250' } } },

@@ -822,6 +822,7 @@ export interface Messages extends PageMessages {
   'finding.noneNeeded': None;
   'finding.notPlaced': { readonly material: 'any'; readonly n: 'number' };
   'finding.notWorthATrip': { readonly rate: 'any' };
+  'finding.oneTripNear': None;
   'finding.organicMatter': { readonly om: 'any' };
   'finding.organicSoil': None;
   'finding.packMissing': { readonly pack: 'any'; readonly version: 'any' };

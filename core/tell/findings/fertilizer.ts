@@ -64,6 +64,10 @@ function productFindings(finder: Finder, { file, plan, materials }: FindInput): 
       finder.find('feeding', 'note', `feedOver.${nutrient}`, params, [row.over]);
     }
   }
+  if (chosen.way === 'one-trip' && (file.decisions['feed-way']?.value ?? '') === '') {
+    const totals = chosen.parts.map(({ set }) => set.total);
+    finder.find('feeding', 'note', 'oneTripNear', {}, totals);
+  }
   const organic = chosen.parts.find(({ material }) => material.organic && material.grade.N > 0);
   if (organic) {
     const part = { working: `${area.id}/feed/${organic.role}/first-season` };

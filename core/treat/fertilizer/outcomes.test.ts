@@ -3,6 +3,7 @@
  * different ground and in different ways, each on 1,000 ft². Rates are the pack's: lawn N 3 or 2,
  * P2O5 1, K2O 1.5; vegetables N 2, P2O5 4, K2O 2. K: critical 75 + 2.5 × 10 = 100, so 75 is medium.
  */
+import { PLANTS } from '../../catalog/plants/plants';
 import { lawnCase, type LawnInput } from '../../../test/cases';
 import { planCase } from '../../plan/plan';
 import type { AreaPlan } from '../../area/areaPlan';
@@ -132,14 +133,19 @@ test.each<[string, LawnInput, Record<string, number>]>([
     { urea: 3.261, 'triple-superphosphate': 6.522, [KCL]: 3.333 },
   ],
   [
-    'shrubs by the literature: 1-2-1',
+    'shrubs by the literature: 1-2-1, which 5-10-5 is in one bag: 1 ÷ 0.05',
     { plant: 'trees-and-shrubs' },
+    { fertilizer: 20 },
+  ],
+  [
+    'each need by its own product where that is chosen',
+    { plant: 'trees-and-shrubs', decisions: { 'feed-way': 'by-need' } },
     { 'triple-superphosphate': 4.348, [KCL]: 1.667, urea: 2.174 },
   ],
   [
     'the same where an old pack is silent',
     { plant: 'trees-and-shrubs', pack: OLD },
-    { 'triple-superphosphate': 4.348, [KCL]: 1.667, urea: 2.174 },
+    { fertilizer: 20 },
   ],
   [
     'trees: nitrogen only where growth is wanted',
@@ -290,4 +296,23 @@ test('one product in one trip: under its caps, and without phosphate where none 
   expect(part && !('absent' in part.rate) && part.rate.value.value).toBeCloseTo(7.692, 3);
   const short = one.chosen.balance?.P2O5.short;
   expect(short && !('absent' in short) && short.value.value).toBeCloseTo(3, 10); // 4 − 1
+});
+
+test('one bag goes before several only where it misses nothing by more than a fifth of a pound', () => {
+  let taken = 0;
+  for (const plant of Object.keys(PLANTS)) {
+    for (const p of ['8', '40', '90']) {
+      const [area] = planCase(lawnCase({ ...REPORT, plant, p: { text: p } })).areas;
+      const { chosen, options } = area?.treatments.fertilizer ?? {};
+      if (chosen?.way !== 'one-trip') continue;
+      taken += 1;
+      expect([plant, (options?.[0].parts.length ?? 0) > 1]).toEqual([plant, true]);
+      for (const { over, short } of Object.values(chosen.balance ?? {})) {
+        for (const off of [over, short]) {
+          if (!('absent' in off)) expect(off.value.value).toBeLessThanOrEqual(0.2);
+        }
+      }
+    }
+  }
+  expect(taken).toBeGreaterThan(3);
 });

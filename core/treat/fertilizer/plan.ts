@@ -10,6 +10,7 @@ import { offeredHere } from './offered';
 import { fertilizerHold, type FertilizerHold } from './hold';
 import { nutrientNeeds, type Needs } from './need';
 import { NUTRIENTS } from '../../catalog/nutrients';
+import { valueOf, type Figure } from '../../kernel/working/working';
 import { oneTripCandidates } from './oneTrip';
 import { candidatesFor, losesAmmonia } from './products';
 import type {
@@ -62,6 +63,26 @@ function cautionsOf({ parts }: FertilizerOption): TreatmentCaution[] {
   return TREATMENT_CAUTIONS.filter((caution) => raised.has(caution));
 }
 
+/**
+ * How far one product in one trip may be over or short of each nutrient and still go before several bags, lb/1000 ft². Common
+ * practice: less than a spreader is off.
+ */
+const ONE_TRIP_WITHIN = 0.2;
+
+/** One product in one trip where it comes near enough, and nothing of the year is given in parts; else each need by its own. */
+function preferred(usual: UndatedOption, others: readonly UndatedOption[]): UndatedOption {
+  const one = others.find(({ way }) => way === 'one-trip');
+  const isSplit = usual.parts.some(({ set }) => set.doses.length > 1);
+  if (!one?.balance || usual.parts.length < 2 || isSplit) return usual;
+  const { balance } = one;
+  const near = NUTRIENTS.every((nutrient) =>
+    [balance[nutrient].over, balance[nutrient].short].every(
+      (off: Figure) => (valueOf(off)?.value ?? 0) <= ONE_TRIP_WITHIN,
+    ),
+  );
+  return near ? one : usual;
+}
+
 /** Fertilizer but for its days, and which of its requests lime on top keeps its distance from. */
 interface FertilizerProposal extends Proposal<FertilizerTreatment> {
   readonly limeKeepsFrom: readonly string[];
@@ -87,7 +108,11 @@ export function planFertilizer(ctx: PlanContext, input: FertilizerInput): Fertil
   const wayInput = { ...input, needs, isDosed, candidates };
   const usual = USUAL_WAY.option(ctx, wayInput);
   const others = OTHER_WAYS.flatMap((way) => way.option(ctx, wayInput) ?? []);
-  const chosen = others.find(({ way }) => way === file.decisions['feed-way']?.value) ?? usual;
+  const decided = file.decisions['feed-way']?.value ?? '';
+  const chosen =
+    decided === ''
+      ? preferred(usual, others)
+      : (others.find(({ way }) => way === decided) ?? usual);
   const ids = (list: readonly Fertilizer[]): string[] => list.map(({ id }) => id);
   const offered = {
     n: ids(candidates.n),
