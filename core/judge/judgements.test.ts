@@ -51,6 +51,14 @@ const CASES: readonly (readonly [LawnInput, readonly JudgementId[]])[] = [
     },
     ['limyWaterYear'],
   ],
+  [
+    {
+      ...{ ...PLAIN, ...BUSHES, ph: '6.2', texture: 'loam' },
+      growing: { inches: '12' },
+      more: { 'water-alkalinity': { text: '250', unit: 'ppm' } },
+    },
+    ['limyWaterAcid'],
+  ],
   [{ ...PLAIN, more: { 'sat-na': { text: '20' } } }, ['sodic']],
   [{ ...PLAIN, cec: '', more: { 'sat-na': { text: '20' } } }, ['sodicOpen']],
   [{ ...PLAIN, more: { 'water-na': { text: '180', unit: 'ppm' } } }, ['saltyWater']],

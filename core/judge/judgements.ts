@@ -116,11 +116,17 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
     const lime = over(area, 'water-alkalinity', LIMY_WATER_PPM);
     const year = limeOfWater(ctx, area);
     if (lime === undefined) return undefined;
-    return year && !('absent' in year)
-      ? msg('judged.limyWaterYear', { lime, year: { working: year.id } })
-      : msg('judged.limyWater', { lime });
+    if (!year || 'absent' in year.lime || 'absent' in year.sulfur) {
+      return msg('judged.limyWater', { lime });
+    }
+    const brings = { lime, year: { working: year.lime.id } };
+    // Only what wants acidic soil has a use for sulfur.
+    return area.treatments.sulfur
+      ? msg('judged.limyWaterAcid', { ...brings, sulfur: { working: year.sulfur.id } })
+      : msg('judged.limyWaterYear', brings);
   },
   limyWaterYear: () => undefined,
+  limyWaterAcid: () => undefined,
   sodic: (area, ctx) => {
     if (limits(area, 'na') < 3) return undefined;
     const amount = gypsum(ctx, area);

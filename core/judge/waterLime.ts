@@ -4,19 +4,26 @@ import { msg } from '../kernel/messages/msg';
 import type { PlanContext } from '../kernel/working/context';
 import type { Figure } from '../kernel/working/working';
 import { WATER_LIME_PER_INCH } from '../equations/sulfur/waterLime';
+import { WATER_LIME } from '../tables/sulfur';
 import type { JudgedArea } from './input';
+
+/** Lime of a season's watering, and the sulfur that undoes it. */
+interface WaterLime {
+  readonly lime: Figure<Quantity<'lb/1000ft2', 'CaCO3'>>;
+  readonly sulfur: Figure<Quantity<'lb/1000ft2', 'S'>>;
+}
 
 /** Nobody waters more in a season. */
 const MOST_INCHES = 120;
 
 /**
- * Lime that a season's watering brings to 1000 ft², by the alkalinity of the water and the inches that were typed; nothing
- * where either is not known.
+ * Lime that a season's watering brings to 1000 ft², by the alkalinity of the water and the inches that were typed, with the
+ * sulfur that it takes to undo it; nothing where either is not known.
  */
 export function limeOfWater(
   ctx: PlanContext,
   { area, readings }: JudgedArea,
-): Figure<Quantity<'lb/1000ft2', 'CaCO3'>> | undefined {
+): WaterLime | undefined {
   const alkalinity = readings.others['water-alkalinity'];
   if (area.growing.inches.trim() === '') return undefined;
   const id = `${area.id}/water-lime`;
@@ -40,10 +47,23 @@ export function limeOfWater(
     [each, inches],
     (lime, depth) => quantity(lime.value * depth.value, 'lb/acre', 'CaCO3'),
   );
-  return ctx.sheet.derive(
+  const lime = ctx.sheet.derive(
     'convert',
     { id, label: msg('judge.water.total'), source: 'definition' },
     [perAcre],
     perAcreToPerThousand,
   );
+  const pound = ctx.constant(
+    { id: `${id}/undone`, label: msg('sulfur.undone'), source: 'aapfco' },
+    WATER_LIME.undoneByPound,
+    'ratio',
+    'CaCO3',
+  );
+  const sulfur = ctx.sheet.divide(
+    { id: `${id}/sulfur`, label: msg('judge.water.sulfur') },
+    [lime, pound],
+    'lb/1000ft2',
+    'S',
+  );
+  return { lime, sulfur };
 }

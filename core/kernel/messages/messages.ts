@@ -779,6 +779,7 @@ export interface Messages extends PageMessages {
   'finding.feedUndated': None;
   'finding.feedUnsettled': None;
   'finding.feedUntested': None;
+  'finding.judged': { readonly says: 'any' };
   'finding.jump': { readonly before: 'any'; readonly now: 'any'; readonly what: 'any' };
   'finding.labAgainstSoil.k': { readonly amount: 'any'; readonly value: 'any' };
   'finding.labAgainstSoil.p': { readonly amount: 'any'; readonly value: 'any' };
@@ -1226,6 +1227,7 @@ export interface Messages extends PageMessages {
   'judge.leaching': None;
   'judge.water.inches': None;
   'judge.water.perAcre': None;
+  'judge.water.sulfur': None;
   'judge.water.total': None;
   'kept.fertilizer': None;
   'kept.lime': None;
@@ -2884,6 +2886,7 @@ export interface PageMessages {
   'judged.ironTree': None;
   'judged.leach': { readonly inches: 'any' };
   'judged.limyWater': { readonly lime: 'any' };
+  'judged.limyWaterAcid': { readonly lime: 'any'; readonly sulfur: 'any'; readonly year: 'any' };
   'judged.limyWaterYear': { readonly lime: 'any'; readonly year: 'any' };
   'judged.magnesium': { readonly amount: 'any'; readonly known: 'word' };
   'judged.manganeseShort': None;

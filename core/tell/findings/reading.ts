@@ -1,8 +1,9 @@
 import { leadOf } from '../../reading/lead';
 import type { FindInput, Finder } from './finder';
 
-/** What the soil test leaves to ask, and lead. */
-export function readingFindings(finder: Finder, { plan: { readings, soilTest } }: FindInput): void {
+/** What the soil test leaves to ask, what was judged to do harm, and lead. */
+export function readingFindings(finder: Finder, { plan }: FindInput): void {
+  const { readings, soilTest, judgements } = plan;
   const { p, k } = readings;
   const unknown = [p, k].filter(({ typed, method }) => typed && method === '');
   if (unknown.length > 0) {
@@ -11,6 +12,9 @@ export function readingFindings(finder: Finder, { plan: { readings, soilTest } }
   }
   if ([soilTest.p, soilTest.k].some(({ sentence }) => sentence.id === 'reading.noGroup')) {
     finder.find('reading', 'decide', 'askSoilGroup', {}, [p.figure, k.figure]);
+  }
+  for (const { id, weight, says } of judgements) {
+    if (weight === 'harm') finder.find('reading', 'note', 'judged', { says }, [], { subject: id });
   }
   const lead = leadOf(readings);
   if (!lead || lead.level === 'below') return;
