@@ -6,6 +6,7 @@ import { useState, type ReactNode } from 'react';
 import { stockOf, type Office } from '../../core/casefile/office';
 import { changeOffice } from '../../store/office';
 import { text } from '../format/text';
+import { pageVoice } from '../slip/usePageVoice';
 import { Button } from '../kit/Button';
 import { DraftField } from '../kit/DraftField';
 
@@ -29,14 +30,16 @@ function lastOrder(office: Office): number {
   return stockOf(office).at(-1)?.order ?? 0;
 }
 
-function addUsual(office: Office): void {
+/** Puts the usual paragraphs there, in the words of both languages. */
+async function addUsual(office: Office): Promise<void> {
+  const spanish = await pageVoice('es');
   USUAL.forEach((name, index) =>
     put({
       id: nanoid(8),
       order: lastOrder(office) + index + 1,
       name: text(`stock.${name}.name`),
       text: text(`stock.${name}.text`),
-      spanish: text(`stock.${name}.spanish`),
+      spanish: spanish.text(`stock.${name}.text`),
     }),
   );
 }
@@ -96,7 +99,7 @@ export function Stock({ office }: { office: Office }): ReactNode {
       <div className="mt-2 flex flex-wrap items-center gap-4">
         <Button onClick={add}>{text('office.addStock')}</Button>
         {stock.length === 0 && (
-          <Button look="quiet" onClick={() => addUsual(office)}>
+          <Button look="quiet" onClick={() => void addUsual(office)}>
             {text('office.addUsual')}
           </Button>
         )}

@@ -8,7 +8,7 @@ import { voice } from '../format/text';
 let spanish: Voice | undefined;
 
 /** The voice of a client's page; its words are fetched when the first page in that language is shown. */
-async function pageVoice(language: Language): Promise<Voice> {
+export async function pageVoice(language: Language): Promise<Voice> {
   if (language === 'en') return voice;
   const { createSpanish } = await import('../../words/spanish');
   return (spanish ??= createSpanish(voice.units));

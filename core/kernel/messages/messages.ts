@@ -2455,14 +2455,8 @@ export interface Messages extends PageMessages {
   'step.sample': None;
   'step.slip': None;
   'stock.sampling.name': None;
-  'stock.sampling.spanish': None;
-  'stock.sampling.text': None;
   'stock.spreader.name': None;
-  'stock.spreader.spanish': None;
-  'stock.spreader.text': None;
   'stock.watering.name': None;
-  'stock.watering.spanish': None;
-  'stock.watering.text': None;
   'sulfur.aimShare': None;
   'sulfur.aluminumNever': None;
   'sulfur.asSulfur': None;
@@ -3358,6 +3352,9 @@ export interface PageMessages {
   'stage.untilCovered': None;
   'stage.vinesRun': None;
   'stage.winter': None;
+  'stock.sampling.text': None;
+  'stock.spreader.text': None;
+  'stock.watering.text': None;
   'unit.%': None;
   'unit.1000ft2': None;
   'unit.100ft': None;
