@@ -1,10 +1,8 @@
-import { decisionOf } from '../casefile/decisions';
-import type { Asked } from '../tell/slip/answer';
 import type { Area } from '../casefile/parts/area';
 import type { AreaPlan, BrokenArea } from '../area/areaPlan';
 import { planArea } from '../area/planArea';
 import { vocabulariesOf } from '../area/vocabularies';
-import { areasOf, paragraphWords, type CaseFile } from '../casefile/casefile';
+import { areasOf, type CaseFile } from '../casefile/casefile';
 import { effortOf, MOST_EFFORT } from '../casefile/effort';
 import { sliceOf, type AreaSlice } from '../casefile/slice';
 import { SHIPPED_MATERIALS, type Materials } from '../catalog/materials/materials';
@@ -20,24 +18,15 @@ import { Workings, type SheetEntries } from '../kernel/working/workings';
 import { climateOf } from '../site/climate';
 import { Survey, type Ground } from '../site/ground/ground';
 import { findingsOf } from '../tell/findings';
-import type { PageLines } from '../tell/slip/document';
-import { writeSlip } from '../tell/slip/slip';
 import { stepStates } from '../tell/steps';
-import { isTold } from '../tell/told';
-import { purchaseFor } from '../treat/purchase';
+import { pageOf, type Page } from './page';
 import type { Plan } from './types';
-import { usesOf } from './uses';
+import { NOTHING, writtenIn, type Written } from './written';
 
 /** What a plan is made with besides the case: the packs and materials that this version holds, if not the shipped ones. */
 export interface PlanWith {
   readonly packs?: readonly Pack[];
   readonly materials?: Materials;
-}
-
-/** What a part of a plan has written. */
-interface Written {
-  readonly sheet: SheetEntries;
-  readonly problems: Problems;
 }
 
 /** What all areas are planned by. */
@@ -72,20 +61,6 @@ interface AreaRun extends Written {
     readonly basis: Basis;
     readonly slice: AreaSlice;
     readonly ground: ReturnType<Surveyed['ground']['get']>;
-  };
-}
-
-/** What is told of all areas together. */
-interface Page extends Written {
-  readonly told: Pick<Plan, 'purchase' | 'slip'>;
-  readonly findings: readonly Finding[];
-  readonly madeFrom: {
-    readonly areas: readonly AreaPlan[];
-    readonly labels: CaseFile['labels'];
-    readonly shop: CaseFile['shop'];
-    readonly paragraphs: readonly string[];
-    readonly asked: Asked;
-    readonly lines: CaseFile['lines'];
   };
 }
 
@@ -129,12 +104,6 @@ const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
   pins: true,
 };
 const PLANNED_PARTS = Object.keys(PLANNED) as (keyof typeof PLANNED)[];
-
-const NOTHING: Written = { sheet: new Map(), problems: {} };
-
-function writtenIn({ sheet, problems }: PlanContext): Written {
-  return { sheet: sheet.workings, problems };
-}
 
 /** In what words a fault of the program is told on: its name and what it says, and nothing of the case. */
 function faultOf(error: unknown): string {
@@ -230,12 +199,6 @@ function areaRun(madeFrom: AreaRun['madeFrom']): AreaRun {
   }
 }
 
-/** What a plan has where its page could not be written. */
-const NO_PAGE: Pick<Plan, 'purchase' | 'slip'> = {
-  purchase: { rows: [], cost: { id: 'job/buy/none', absent: msg('absent.nothingToBuy') } },
-  slip: { blocks: [], lines: [], lost: [], appendix: [] },
-};
-
 /** The figures of all parts of a plan; an area's stand in a sheet of its own. */
 function workingsOf(
   { basis, survey, areas }: Pick<Run['parts'], 'basis' | 'survey' | 'areas'>,
@@ -243,63 +206,6 @@ function workingsOf(
 ): Workings {
   const byArea = new Map(areas.map(({ madeFrom, sheet }) => [madeFrom.slice.area.id, sheet]));
   return new Workings(byArea, [survey.sheet, page, basis.sheet]);
-}
-
-/** What the advisor changed on the page and has to look at again, since the plan is another now. */
-function lineFindings({ lines, lost }: PageLines): Finding[] {
-  return [
-    ...lines.flatMap(({ key, isStale, what }) =>
-      isStale && key
-        ? [
-            findingOf('case', 'slip', 'decide', 'lineChanged', { what: what ?? '' }, [], {
-              subject: key,
-            }),
-          ]
-        : [],
-    ),
-    ...lost.map(({ key, words }) =>
-      findingOf('case', 'slip', 'decide', 'lineLost', { words }, [], { subject: key }),
-    ),
-  ];
-}
-
-/** What to buy and the client's page; where they cannot be written the areas still stand. */
-function pageOf(
-  file: CaseFile,
-  made: Pick<Run['parts'], 'basis' | 'survey' | 'areas'>,
-  before: Page | undefined,
-): Page {
-  const areas = made.areas.flatMap(({ plan }) => plan ?? []);
-  const asked = {
-    question: file.client.question,
-    answer: decisionOf(file, 'case', 'slip-answer')?.value ?? '',
-  };
-  const madeFrom = {
-    areas,
-    labels: file.labels,
-    shop: file.shop,
-    paragraphs: paragraphWords(file),
-    asked,
-    lines: file.lines,
-  };
-  const same =
-    before?.madeFrom.areas.length === areas.length &&
-    areas.every((area, at) => area === before.madeFrom.areas[at]);
-  if (before && same && sameValue({ ...before.madeFrom, areas: [] }, { ...madeFrom, areas: [] })) {
-    return before;
-  }
-  const ctx = new PlanContext();
-  try {
-    const purchase = purchaseFor(ctx, file, areas.filter(isTold).flatMap(usesOf));
-    const slip = writeSlip(ctx, areas, purchase, {
-      ...madeFrom,
-      values: workingsOf(made, ctx.sheet.workings),
-    });
-    return { told: { purchase, slip }, findings: lineFindings(slip), ...writtenIn(ctx), madeFrom };
-  } catch {
-    const findings = [findingOf('case', 'slip', 'stop', 'pageBroken')];
-    return { told: NO_PAGE, findings, ...NOTHING, madeFrom };
-  }
 }
 
 /** The areas that are worked out, in order: as many as the program bears in one case. */
@@ -361,7 +267,12 @@ export function replan(file: CaseFile, before?: Run, by: PlanWith = USUAL): Run 
       sameValue(last.madeFrom.ground, madeFrom.ground);
     return isSame ? last : areaRun(madeFrom);
   });
-  const page = pageOf(file, { basis, survey, areas }, old?.page);
+  const page = pageOf(
+    file,
+    areas.flatMap(({ plan }) => plan ?? []),
+    (sheet) => workingsOf({ basis, survey, areas }, sheet),
+    old?.page,
+  );
   const parts = { file, by, basis, survey, areas, page };
   const isSame =
     old &&

@@ -1,4 +1,5 @@
 import { own } from '../../kernel/typed/own';
+
 /** A part of a plain document. */
 export type Node = Readonly<Record<string, unknown>>;
 

@@ -1,0 +1,97 @@
+import type { AreaPlan } from '../area/areaPlan';
+import { paragraphWords, type CaseFile } from '../casefile/casefile';
+import { decisionOf } from '../casefile/decisions';
+import { msg } from '../kernel/messages/msg';
+import { sameValue } from '../kernel/typed/sameValue';
+import { PlanContext } from '../kernel/working/context';
+import { findingOf, type Finding } from '../kernel/working/finding';
+import type { SheetEntries, Workings } from '../kernel/working/workings';
+import type { Asked } from '../tell/slip/answer';
+import type { PageLines } from '../tell/slip/document';
+import { writeSlip } from '../tell/slip/slip';
+import { isTold } from '../tell/told';
+import { purchaseFor } from '../treat/purchase';
+import type { Plan } from './types';
+import { usesOf } from './uses';
+import { NOTHING, writtenIn, type Written } from './written';
+
+/** What is told of all areas together. */
+export interface Page extends Written {
+  readonly told: Pick<Plan, 'purchase' | 'slip'>;
+  readonly findings: readonly Finding[];
+  readonly madeFrom: {
+    readonly areas: readonly AreaPlan[];
+    readonly labels: CaseFile['labels'];
+    readonly shop: CaseFile['shop'];
+    readonly paragraphs: readonly string[];
+    readonly asked: Asked;
+    readonly lines: CaseFile['lines'];
+  };
+}
+
+/** What a plan has where its page could not be written. */
+const NO_PAGE: Pick<Plan, 'purchase' | 'slip'> = {
+  purchase: { rows: [], cost: { id: 'job/buy/none', absent: msg('absent.nothingToBuy') } },
+  slip: { blocks: [], lines: [], lost: [], appendix: [] },
+};
+
+/** What the advisor changed on the page and has to look at again, since the plan is another now. */
+function lineFindings({ lines, lost }: PageLines): Finding[] {
+  return [
+    ...lines.flatMap(({ key, isStale, what }) =>
+      isStale && key
+        ? [
+            findingOf('case', 'slip', 'decide', 'lineChanged', { what: what ?? '' }, [], {
+              subject: key,
+            }),
+          ]
+        : [],
+    ),
+    ...lost.map(({ key, words }) =>
+      findingOf('case', 'slip', 'decide', 'lineLost', { words }, [], { subject: key }),
+    ),
+  ];
+}
+
+/**
+ * What to buy and the client's page; where they cannot be written the areas still stand. What rests on nothing that has
+ * changed is taken over.
+ * @param workingsWith the figures of the whole plan, with those that the page writes itself
+ */
+export function pageOf(
+  file: CaseFile,
+  areas: readonly AreaPlan[],
+  workingsWith: (page: SheetEntries) => Workings,
+  before: Page | undefined,
+): Page {
+  const asked = {
+    question: file.client.question,
+    answer: decisionOf(file, 'case', 'slip-answer')?.value ?? '',
+  };
+  const madeFrom = {
+    areas,
+    labels: file.labels,
+    shop: file.shop,
+    paragraphs: paragraphWords(file),
+    asked,
+    lines: file.lines,
+  };
+  const same =
+    before?.madeFrom.areas.length === areas.length &&
+    areas.every((area, at) => area === before.madeFrom.areas[at]);
+  if (before && same && sameValue({ ...before.madeFrom, areas: [] }, { ...madeFrom, areas: [] })) {
+    return before;
+  }
+  const ctx = new PlanContext();
+  try {
+    const purchase = purchaseFor(ctx, file, areas.filter(isTold).flatMap(usesOf));
+    const slip = writeSlip(ctx, areas, purchase, {
+      ...madeFrom,
+      values: workingsWith(ctx.sheet.workings),
+    });
+    return { told: { purchase, slip }, findings: lineFindings(slip), ...writtenIn(ctx), madeFrom };
+  } catch {
+    const findings = [findingOf('case', 'slip', 'stop', 'pageBroken')];
+    return { told: NO_PAGE, findings, ...NOTHING, madeFrom };
+  }
+}
