@@ -131,3 +131,21 @@ test('lines that an older version wrote are made anew in a worker', async ({ pag
   await app.desk();
   await expect(page.locator('[data-case-link]')).toHaveText(ORACLE.title ?? '');
 });
+
+test('the key Delete deletes the line that has the focus, and one undo brings it back', async ({
+  page,
+}) => {
+  const app = new App(page);
+  for (const title of ['Ford Green', 'Weir Cottage']) {
+    await app.newCase();
+    await app.type('Name of the case', title);
+    await app.saved();
+  }
+  await app.desk();
+  await page.getByRole('link', { name: 'Ford Green' }).focus();
+  await page.keyboard.press('Delete');
+  await expect(page.getByText('“Ford Green” is deleted.')).toBeVisible();
+  await expect(page.locator('[data-case-link]')).toHaveText(['Weir Cottage']);
+  await page.keyboard.press('Control+z');
+  await expect(page.locator('[data-case-link]')).toHaveCount(2);
+});

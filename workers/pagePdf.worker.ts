@@ -27,6 +27,11 @@ async function draw(pages: readonly PaperPage[], printing: Printing): Promise<Ui
 
 let writer: PageWriter | undefined;
 
+function begun(): PageWriter {
+  if (!writer) throw new Error('pagePdf.worker: no batch was begun');
+  return writer;
+}
+
 /** Clients' pages as a PDF, off the page's own thread: one, or those of many cases. */
 const printer = {
   async pdf(pages: readonly PaperPage[], printing: Printing): Promise<Uint8Array> {
@@ -38,14 +43,14 @@ const printer = {
     writer = new PageWriter(wanted);
   },
   add(documents: readonly unknown[]): void {
-    documents.forEach((document) => writer?.add(document));
+    const batch = begun();
+    documents.forEach((document) => batch.add(document));
   },
   /** The batch as one file, none where no page is ready, and what was left out of it. */
   async finish(
     printing: Printing,
   ): Promise<{ bytes: Uint8Array | undefined } & BatchPages['told']> {
-    if (!writer) throw new Error('pagePdf.worker: no batch was begun');
-    const { pages, told } = writer.made();
+    const { pages, told } = begun().made();
     const bytes = pages.length > 0 ? await draw(pages, printing) : undefined;
     return bytes ? transfer({ bytes, ...told }, [bytes.buffer]) : { bytes, ...told };
   },

@@ -178,19 +178,37 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
   },
 };
 
-/** What can hurt, and what is a hint only; all else stands in the way. */
-const WEIGHTS: Readonly<Partial<Record<JudgementId, Weight>>> = {
+/** How grave each is; one that is added has to say it. */
+const WEIGHTS: Readonly<Record<JudgementId, Weight>> = {
+  mixedSample: 'harm',
   leach: 'harm',
   mixFlush: 'harm',
-  saltyWater: 'harm',
-  sodic: 'harm',
-  boron: 'harm',
-  mixedSample: 'harm',
   mixFeed: 'hint',
+  saltyWater: 'harm',
+  limyWater: 'limits',
+  limyWaterYear: 'limits',
+  limyWaterAcid: 'limits',
+  sodic: 'harm',
+  sodicOpen: 'harm',
+  standingWater: 'limits',
+  moss: 'limits',
+  ironTree: 'limits',
+  ironLawn: 'limits',
+  ironPlants: 'limits',
+  phosphorusStop: 'limits',
+  potassiumStop: 'limits',
+  magnesium: 'limits',
+  calcium: 'limits',
+  boronShort: 'limits',
+  zincShort: 'limits',
+  manganeseShort: 'limits',
+  copperShort: 'limits',
+  sulfurShort: 'hint',
+  boron: 'harm',
   growth: 'hint',
   shade: 'hint',
   slope: 'hint',
-  sulfurShort: 'hint',
+  strip: 'limits',
 };
 
 /** Where a rule is printed; the others are common practice. */
@@ -206,12 +224,14 @@ const PRINTED: Readonly<Partial<Record<JudgementId, SourceId>>> = {
   sulfurShort: 'further-sulfate',
 };
 
+const GRAVEST_FIRST: readonly Weight[] = ['harm', 'limits', 'hint'];
+
 /** All that holds on a piece of ground, the gravest first. Nothing is said of ground that nobody knows anything of. */
 export function judgementsOf(ctx: PlanContext, area: JudgedArea): Judgement[] {
-  return (Object.keys(JUDGES) as JudgementId[]).flatMap((id) => {
+  const found = (Object.keys(JUDGES) as JudgementId[]).flatMap((id): Judgement[] => {
     const says = JUDGES[id](area, ctx);
     if (!says) return [];
-    const [weight, source] = [WEIGHTS[id] ?? 'limits', PRINTED[id] ?? 'practice'];
-    return [{ id, weight, source, says }];
+    return [{ id, weight: WEIGHTS[id], source: PRINTED[id] ?? 'practice', says }];
   });
+  return GRAVEST_FIRST.flatMap((grave) => found.filter(({ weight }) => weight === grave));
 }

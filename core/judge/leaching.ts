@@ -18,8 +18,18 @@ export function leachingWater(
   if (!ec || salts === undefined) return undefined;
   const paste = readings.methods.ec === 'saturated-paste';
   const wanted = paste ? plant.saltAt / salts : 1;
-  const step = LEACHING.find(({ stays }) => stays <= wanted) ?? LEACHING[LEACHING.length - 1];
-  if (!step) return undefined;
-  const entry = { id: `${area.id}/leaching`, label: msg('judge.leaching') };
-  return ctx.constant({ ...entry, source: 'practice' }, step.inches, 'in', 'water');
+  const id = `${area.id}/leaching`;
+  const steps = LEACHING.map(({ inches, stays }) => ({
+    stays,
+    water: ctx.constant(
+      { id: `${id}/${inches}`, label: msg('judge.leaching.stays', { stays }), source: 'practice' },
+      inches,
+      'in',
+      'water',
+    ),
+  }));
+  const chosen = steps.find(({ stays }) => stays <= wanted) ?? steps[steps.length - 1];
+  if (!chosen) return undefined;
+  const others = steps.filter((step) => step !== chosen).map(({ water }) => water);
+  return ctx.sheet.choose({ id, label: msg('judge.leaching') }, chosen.water, [...others, ec]);
 }

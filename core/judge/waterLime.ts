@@ -3,8 +3,7 @@ import { quantity, type Quantity } from '../kernel/units/quantity';
 import { msg } from '../kernel/messages/msg';
 import type { PlanContext } from '../kernel/working/context';
 import type { Figure } from '../kernel/working/working';
-import { WATER_LIME_PER_INCH } from '../equations/sulfur/waterLime';
-import { WATER_LIME } from '../tables/sulfur';
+import { limeOfAnInch, undoneByPound } from '../treat/sulfur/water';
 import type { JudgedArea } from './input';
 
 /** Lime of a season's watering, and the sulfur that undoes it. */
@@ -36,11 +35,7 @@ export function limeOfWater(
     'water',
   );
   if (!alkalinity || 'absent' in alkalinity || 'absent' in inches) return undefined;
-  const each = ctx.sheet.equation(
-    { id: `${id}/each`, label: msg('sulfur.waterLime'), source: 'practice' },
-    WATER_LIME_PER_INCH,
-    [alkalinity],
-  );
+  const each = limeOfAnInch(ctx, `${id}/each`, alkalinity);
   const perAcre = ctx.sheet.derive(
     'multiply',
     { id: `${id}/per-acre`, label: msg('judge.water.perAcre') },
@@ -53,12 +48,7 @@ export function limeOfWater(
     [perAcre],
     perAcreToPerThousand,
   );
-  const pound = ctx.constant(
-    { id: `${id}/undone`, label: msg('sulfur.undone'), source: 'aapfco' },
-    WATER_LIME.undoneByPound,
-    'ratio',
-    'CaCO3',
-  );
+  const pound = undoneByPound(ctx, `${id}/undone`);
   const sulfur = ctx.sheet.divide(
     { id: `${id}/sulfur`, label: msg('judge.water.sulfur') },
     [lime, pound],

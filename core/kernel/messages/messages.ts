@@ -1225,6 +1225,7 @@ export interface Messages extends PageMessages {
   'judge.gypsum.to': None;
   'judge.gypsum.total': None;
   'judge.leaching': None;
+  'judge.leaching.stays': { readonly stays: 'number' };
   'judge.water.inches': None;
   'judge.water.perAcre': None;
   'judge.water.sulfur': None;

@@ -1,5 +1,5 @@
 /**
- * The named conversions and the arithmetic of rates. The only place where a unit turns into another.
+ * The named conversions and the arithmetic of rates. The only place where a unit of a sum turns into another; what readers see in metric units is `metric.ts`'s.
  * Each function is typed to what it accepts, so that a wrong pair does not compile.
  */
 import { quantity, type Quantity, type SoilElement, type Substance } from './quantity';

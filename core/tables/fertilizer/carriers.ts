@@ -1,3 +1,8 @@
+import { SQUARE_FEET_PER_ACRE, SQUARE_FEET_PER_THOUSAND } from '../../kernel/units/factors';
+
+/** A pound on an acre, lb/1000 ft². */
+const POUND_AN_ACRE = SQUARE_FEET_PER_THOUSAND / SQUARE_FEET_PER_ACRE;
+
 /**
  * What ground that is short of an element and gets no lime which could bring it is given, and the product that carries it.
  * Needs: common practice (40 lb of magnesium and 200 lb of calcium an acre; 1 lb of boron an acre at most, in one dose; 5 lb of
@@ -9,9 +14,9 @@ export const CARRIERS = {
   /** Gypsum, CaSO4 · 2 H2O. */
   ca: { of: 'Ca', perThousand: 4.6, percent: 23.3 },
   /** Borax, Na2B4O7 · 10 H2O. */
-  b: { of: 'B', perThousand: 1 / 43.56, percent: 11.3 },
+  b: { of: 'B', perThousand: POUND_AN_ACRE, percent: 11.3 },
   /** Zinc sulfate, ZnSO4 · H2O. */
-  zn: { of: 'Zn', perThousand: 5 / 43.56, percent: 36.4 },
+  zn: { of: 'Zn', perThousand: 5 * POUND_AN_ACRE, percent: 36.4 },
 } as const;
 export type Carried = keyof typeof CARRIERS;
 

@@ -32,6 +32,7 @@ test.each<[string, LawnInput, string, string | undefined]>([
     'Can I use this bag of 10-10-10?',
     undefined,
   ],
+  ['of lime too', ORACLE, 'Can I use up this bag of lime?', undefined],
   ['what nobody here knows', { ph: '6.5' }, 'Which mower is best?', undefined],
   ['nothing is asked', { ph: '6.5' }, '', undefined],
 ])('%s', (_name, input, question, id) => {

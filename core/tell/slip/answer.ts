@@ -56,8 +56,9 @@ const KINDS: readonly (readonly [RegExp, Answer | typeof ADVISOR])[] = [
   [/weed.?(?:and|&|n).?feed|weed.?killer|herbicide/i, () => msg('answer.weedAndFeed')],
   [/\bmoss/i, () => msg('judged.moss')],
   [/yellow|\bpale\b|chlorosis/i, onYellow],
-  [/\blime\b|\bacidic?\b|\bsour\b|\bpH\b/i, onLime],
+  // Whatever is in it: also a bag of lime.
   [/\b(?:this|that|old|half a|open) bag\b|\buse (?:it|this|that) up\b/i, ADVISOR],
+  [/\blime\b|\bacidic?\b|\bsour\b|\bpH\b/i, onLime],
   [/fertili[sz]|\bfeed|\bbuy\b|\bnitrogen\b/i, onFertilizer],
 ];
 

@@ -89,3 +89,49 @@ test('every line that may be changed has a key of its own, hazards and cautions 
     expect(slip.lines.some(({ key, block }) => key && block.kind === 'caution')).toBe(false);
   }
 });
+
+test('whatever is struck out, what can hurt stays, and what is taken back is as it was', () => {
+  let struck = 0;
+  for (let seed = 3; seed < 500; seed += 11) {
+    const file = anyCase(seed);
+    const plain = planCase(file).slip;
+    const keys = plain.lines.flatMap(({ key }) => key ?? []);
+    struck += keys.length;
+    const lines = Object.fromEntries(keys.map((key) => [key, edit('struck')]));
+    const { blocks } = planCase({ ...file, lines }).slip;
+    const cautions = (all: typeof blocks) => all.filter(({ kind }) => kind === 'caution');
+    expect([seed, cautions(blocks)]).toEqual([seed, cautions(plain.blocks)]);
+    // Headings, tables and what the office wrote are left; no sentence of the program's is.
+    const said = blocks.filter(
+      (block) =>
+        (block.kind === 'sentence' || block.kind === 'lead') && block.text.id !== 'slip.paragraph',
+    );
+    expect([seed, said]).toEqual([seed, []]);
+    expect([seed, planCase({ ...file, lines: {} }).slip]).toEqual([seed, plain]);
+  }
+  expect(struck).toBeGreaterThan(100);
+});
+
+test('a line that was changed as it stands is not asked about, on any page', () => {
+  for (let seed = 5; seed < 400; seed += 13) {
+    const file = anyCase(seed);
+    const edits = planCase(file).slip.lines.flatMap(({ key, standsFor }) =>
+      key ? [[key, edit('words', { text: 'Mine.', restsOn: standsFor })] as const] : [],
+    );
+    const plan = planCase({ ...file, lines: Object.fromEntries(edits) });
+    const asked = plan.findings.filter(({ name }) => name === 'lineChanged' || name === 'lineLost');
+    expect([seed, asked]).toEqual([seed, []]);
+    expect([seed, wordsIn(plan).filter((words) => words === 'Mine.').length]).toEqual([
+      seed,
+      edits.length,
+    ]);
+  }
+});
+
+test('a change behind the digits that a page shows is none', () => {
+  const struck = changed(LAWN, 'slip.limeFirst', 'struck');
+  // A hair more ground: the pounds that are printed are the same.
+  const hair = lawnCase({ ...ORACLE, squareFeet: '6200.001' });
+  const names = planCase({ ...hair, lines: struck.lines }).findings.map(({ name }) => name);
+  expect(names).not.toContain('lineChanged');
+});

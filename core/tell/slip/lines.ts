@@ -6,6 +6,9 @@ import { own } from '../../kernel/typed/own';
 import type { Workings } from '../../kernel/working/workings';
 import type { PageLine, PageLines, SlipBlock } from './document';
 
+/** Nobody sees more digits of a figure on a page: what changes behind them is no change. */
+const SEEN_DIGITS = 5;
+
 type Edits = Readonly<Record<string, LineEdit>>;
 
 /** Finds the value of a figure of the page. */
@@ -18,7 +21,9 @@ function resolved({ id, params = {} }: Msg, values: Values): unknown {
     if ('id' in param) return resolved(param, values);
     if (!('working' in param)) return param;
     const working = values.get(param.working);
-    return working && !('absent' in working) ? working.value : null;
+    if (!working || 'absent' in working) return null;
+    const { value, unit } = working.value;
+    return [Number(value.toPrecision(SEEN_DIGITS)), unit];
   };
   return [id, ...Object.entries(params).map(([name, param]) => [name, value(param)])];
 }

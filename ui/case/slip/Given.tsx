@@ -1,8 +1,8 @@
 'use client';
 
-import { useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import type { Issued } from '../../../core/casefile/parts/issued';
-import { differences, issuedOf } from '../../../files/slip/issue';
+import { differences, issuedOf, type Difference } from '../../../files/slip/issue';
 import type { WrittenPage } from '../../../files/slip/writtenPage';
 import { formatDate } from '../../format/date';
 import { nameFrom, text } from '../../format/text';
@@ -46,10 +46,10 @@ function GivenPage({ page, onClose }: { page: Issued; onClose: () => void }): Re
   );
 }
 
-function Differences({ page, now }: { page: Issued; now: WrittenPage }): ReactNode {
+function Differences({ all }: { all: readonly Difference[] }): ReactNode {
   return (
     <ul className="mt-1 mb-2 max-w-160 border-l-3 border-ochre pl-3 text-small">
-      {differences(page, now).map(({ side, text: words }, index) => (
+      {all.map(({ side, text: words }, index) => (
         <li key={index} className="grid grid-cols-[3rem_1fr]">
           <span className="text-ink-2">{text(side === 'then' ? 'page.before' : 'page.now')}</span>
           <span className={side === 'then' ? 'text-ink-2 line-through' : ''}>{words}</span>
@@ -62,7 +62,8 @@ function Differences({ page, now }: { page: Issued; now: WrittenPage }): ReactNo
 function GivenRow({ page, now }: { page: Issued; now: WrittenPage }): ReactNode {
   const [opened, setOpened] = useState(false);
   const [compared, setCompared] = useState(false);
-  const n = differences(page, now).length;
+  const all = useMemo(() => differences(page, now), [page, now]);
+  const n = all.length;
   return (
     <li className="border-b border-rule-2 py-1">
       <div className="flex flex-wrap items-center gap-x-4">
@@ -79,7 +80,7 @@ function GivenRow({ page, now }: { page: Issued; now: WrittenPage }): ReactNode 
           {text('page.openGiven')}
         </Button>
       </div>
-      {compared && n > 0 && <Differences page={page} now={now} />}
+      {compared && n > 0 && <Differences all={all} />}
       {opened && <GivenPage page={page} onClose={() => setOpened(false)} />}
     </li>
   );
