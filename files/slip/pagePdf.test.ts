@@ -122,6 +122,13 @@ test('a name that is far too long, another writing direction and markup are draw
   expect(text).toContain('& {x}');
 });
 
+test('a case without a name or a client has a page with a title', async () => {
+  const nobody = { ...LAWN, title: ' ', client: { ...LAWN.client, name: '', place: '' } };
+  const text = textOf(await drawn([paper(nobody), paper(nobody, 'es')]));
+  expect(text).toContain('What your soil needs');
+  expect(text).toContain('Lo que necesita su suelo');
+});
+
 test('each client’s page begins on a sheet of its own', async () => {
   const alone = await drawn([paper(LAWN)]);
   const sheets = (each: string): number => Number(/Pages:\s+(\d+)/.exec(run('pdfinfo', each))?.[1]);

@@ -29,11 +29,14 @@ const [POINTS, LARGE_POINTS] = [10.5, 15];
 /** Ink, rules, and the red of what can hurt, as the screens have them. */
 const [INK_2, RULE, MADDER] = ['#4a4f48', '#b9bdb2', '#9b2c2c'];
 
+/** Room above and under a line. */
+const LINE_MARGIN: [number, number, number, number] = [0, 1.2, 0, 1.2];
+
 /** Words before the first colon of a line with a day stand out: the day, and whose. */
-function dated(text: string): Content {
-  const at = text.indexOf(':');
-  if (at < 0) return { text };
-  return { text: [{ text: text.slice(0, at + 1), bold: true }, text.slice(at + 1)] };
+function dated(words: string): Content {
+  const at = words.indexOf(':') + 1;
+  const text = [{ text: words.slice(0, at), bold: true }, words.slice(at)];
+  return { text, margin: LINE_MARGIN };
 }
 
 /** A stroke beside what is to be seen first; its first word says what it is about. */
@@ -78,16 +81,13 @@ function tableOf(head: WrittenLine, rows: readonly WrittenLine[], size: number):
   };
 }
 
-/** A heading, that whoever finds the way by the list of headings finds too. */
-function heading(text: string, size: number, top: number): Content {
-  return {
-    text,
-    bold: true,
-    fontSize: size,
-    margin: [0, top, 0, 2],
-    outline: true,
-    headlineLevel: 1,
-  };
+/**
+ * A heading, that whoever finds the way by the list of headings finds too.
+ * @param sheet whether it begins a sheet of its own
+ */
+function heading(text: string, size: number, top: number, sheet = false): Content {
+  const shown = { text, bold: true, fontSize: size, outline: true, headlineLevel: 1 };
+  return { ...shown, margin: [0, top, 0, 2], ...(sheet ? { pageBreak: 'before' } : {}) };
 }
 
 function contentOf(line: WrittenLine, size: number): Content {
@@ -98,17 +98,16 @@ function contentOf(line: WrittenLine, size: number): Content {
     case 'caution':
       return besideStroke(text, RULE, size * 0.9);
     case 'heading':
-      return heading(text, size * 1.2, size * 0.7);
     case 'section':
       return heading(text, size * 1.2, size * 0.7);
     case 'lead':
       return { text, bold: true, fontSize: size * 1.15, margin: [0, 4, 0, 2] };
     case 'dated':
-      return { ...(dated(text) as object), margin: [0, 1.2, 0, 1.2] } as Content;
+      return dated(text);
     case 'footer':
       return { text, fontSize: size * 0.8, color: INK_2, margin: [0, 10, 0, 0] };
     default:
-      return { text, margin: [0, 1.2, 0, 1.2] };
+      return { text, margin: LINE_MARGIN };
   }
 }
 
@@ -126,7 +125,7 @@ function bodyOf(lines: readonly WrittenLine[], size: number): Content[] {
 function sumsOf({ title, figures }: NonNullable<PaperPage['sums']>, size: number): Content[] {
   const small = size * 0.85;
   return [
-    { ...(heading(title, size * 1.2, 0) as object), pageBreak: 'before' } as Content,
+    heading(title, size * 1.2, 0, true),
     ...figures.map((steps): Content => ({
       table: {
         dontBreakRows: true,
@@ -142,6 +141,11 @@ function sumsOf({ title, figures }: NonNullable<PaperPage['sums']>, size: number
   ];
 }
 
+/** Whose page it is, under its title. */
+function whoOf(who: string): Content[] {
+  return who === '' ? [] : [{ text: who, color: INK_2, margin: [0, 0, 0, 4] }];
+}
+
 /**
  * What is to be drawn of clients' pages, each beginning on a sheet of its own: real text in embedded letters, with
  * headings in the file's outline. A renderer of the same page as screen, print and e-mail.
@@ -155,13 +159,8 @@ export function pagesPdf(
   const size = large ? LARGE_POINTS : POINTS;
   const [first] = pages;
   const content = pages.flatMap(({ page, sums }, at): Content[] => [
-    {
-      ...(heading(page.title || page.who, size * 1.7, 0) as object),
-      ...(at > 0 ? { pageBreak: 'before' } : {}),
-    } as Content,
-    ...(page.who && page.title
-      ? [{ text: page.who, color: INK_2, margin: [0, 0, 0, 4] } as Content]
-      : []),
+    heading(page.title, size * 1.7, 0, at > 0),
+    ...whoOf(page.who),
     ...bodyOf(page.lines, size),
     ...(sums ? sumsOf(sums, size) : []),
   ]);

@@ -39,7 +39,7 @@ function pageText({ title, who, lines }: WrittenPage): string {
     if (line.kind === 'table') head = line.text;
     return lineText(line, head);
   });
-  return [...(named ? [named] : []), ...body]
+  return [named, ...body]
     .join('\n')
     .trimStart()
     .replace(/\n{3,}/g, '\n\n');

@@ -9,6 +9,7 @@ import type { Voice } from '../../words/voice';
 
 /** A client's page in its words: what every renderer draws, and what is kept of a page that was given out. */
 export interface WrittenPage {
+  /** The name of the case; on a page without names, or where it has none, what the page is. */
   readonly title: string;
   /** Name and place of the client; '' on a page without names. */
   readonly who: string;
@@ -74,7 +75,7 @@ export function writtenPage(
     return isDated ? lines.map((line): WrittenLine => ({ ...line, kind: 'dated' })) : lines;
   });
   return {
-    title: unnamed ? voice.text('slip.unnamedTitle') : file.title.trim(),
+    title: (unnamed ? '' : file.title.trim()) || voice.text('slip.unnamedTitle'),
     who: unnamed ? '' : [file.client.name, file.client.place].filter(isFilled).join(', '),
     lines: [
       ...written,

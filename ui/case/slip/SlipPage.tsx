@@ -78,7 +78,7 @@ function Article({ children }: { children: ReactNode }): ReactNode {
       <header className="mb-3 flex items-end justify-between gap-4 border-b border-ink pb-2">
         <div>
           <h2 className="font-serif text-decision font-semibold">
-            {unnamed ? voice.text('slip.unnamedTitle') : title || text('case.untitled')}
+            {(!unnamed && title.trim()) || voice.text('slip.unnamedTitle')}
           </h2>
           {who && !unnamed && <p className="text-ink-2">{who}</p>}
         </div>
