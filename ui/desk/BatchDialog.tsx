@@ -162,7 +162,7 @@ export function BatchDialog({ rows, onClose }: BatchDialogProps): ReactNode {
         </div>
       )}
       {state.kind === 'done' && <Told state={state} />}
-      {state.kind === 'failed' && <p role="alert">{text('page.notDrawn', { why: state.why })}</p>}
+      {state.kind === 'failed' && <p role="alert">{text('batch.failed', { why: state.why })}</p>}
     </Dialog>
   );
 }

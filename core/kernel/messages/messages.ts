@@ -117,6 +117,7 @@ export interface Messages extends PageMessages {
   'batch.busy': { readonly done: 'any'; readonly total: 'any' };
   'batch.cancel': None;
   'batch.done': { readonly n: 'number' };
+  'batch.failed': { readonly why: 'any' };
   'batch.help': None;
   'batch.leftOut': { readonly n: 'number' };
   'batch.none': None;
