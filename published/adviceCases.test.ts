@@ -31,7 +31,7 @@ function seen(input: LawnInput) {
   const here = 'absent' in area.ground.extent ? 1 : area.ground.extent.value.value;
   const pounds = (figure: { value?: { value: number } } | object): number =>
     'value' in figure && figure.value ? figure.value.value / here : 0;
-  const fed = fertilizer.products.flatMap(({ materialId, applications }) => {
+  const fed = fertilizer.products.flatMap(({ material: { id: materialId }, applications }) => {
     const part = fertilizer.chosen.parts.find((each) => each.material.id === materialId);
     const grade = part?.material.grade ?? { N: 0, P2O5: 0, K2O: 0 };
     return applications.map(({ date, amount }): Fed => {

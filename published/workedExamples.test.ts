@@ -2,10 +2,11 @@
  * Worked examples and table cells as printed, through a whole plan; and, named as such, computed
  * checks of printed rules with inputs whose printing nobody here could open. All recalled.
  */
+import { fitFor } from '../core/treat/fertilizer/fit';
+import { LAWN_SHORT_OF_ALL } from '../test/fitFor';
 import { candidatesFor } from '../core/treat/fertilizer/products';
 import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
 import { planCase } from '../core/plan/plan';
-import { COOL_SEASON_LAWN } from '../core/catalog/plants/plants';
 import {
   nutrientToProduct,
   perAcreToPerThousand,
@@ -122,7 +123,7 @@ test('whatever serves a need holds that nutrient, and nothing with a pesticide s
     ['p', 'P2O5'],
     ['k', 'K2O'],
   ] as const) {
-    const candidates = candidatesFor(role, fertilizers, COOL_SEASON_LAWN);
+    const candidates = candidatesFor(role, fitFor(fertilizers, LAWN_SHORT_OF_ALL));
     expect(candidates.length).toBeGreaterThan(3);
     for (const { grade, pesticide } of candidates) {
       expect(grade[nutrient]).toBeGreaterThan(0);

@@ -66,7 +66,7 @@ function badAmounts(plan: Plan): string[] {
   return plan.areas.flatMap(({ area, treatments: { lime, sulfur, fertilizer: feed } }) => [
     ...badDoses(plan, `${area.id}/lime`, lime.set),
     ...(sulfur ? badDoses(plan, `${area.id}/sulfur`, sulfur.set) : []),
-    ...feed.chosen.parts.flatMap(({ role, set }) => badDoses(plan, `${area.id}/feed/${role}`, set)),
+    ...feed.chosen.parts.flatMap(({ key, set }) => badDoses(plan, `${area.id}/feed/${key}`, set)),
     ...(feed.hold && feed.chosen.parts.length > 0 ? [`held and fed: ${area.id}`] : []),
   ]);
 }

@@ -50,7 +50,7 @@ test('the outlines of a case of schema 4 become attachments, and nothing is lost
   });
 });
 
-test.each([2, 3, 4, 5, 6, 7, 8])(
+test.each([2, 3, 4, 5, 6, 7, 8, 9])(
   'the frozen case of schema %i is a case of the present one',
   (schema) => {
     const path = `core/casefile/fixtures/case-v${schema}.json`;

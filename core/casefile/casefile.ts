@@ -13,21 +13,25 @@ import {
 import { DECISION } from './decisions';
 import { AREA, type Area } from './parts/area';
 import { ATTACHMENT } from './parts/attachment';
+import { BOUGHT, BUYING } from './parts/bought';
 import { CLIMATE } from './parts/climate';
 import { EXPORTED } from './parts/exported';
 import { ISSUED } from './parts/issued';
 import { LABEL } from './parts/label';
 import { LANGUAGES } from './parts/language';
 import { LINE_EDIT } from './parts/line';
+import { OWN_MATERIAL } from './parts/material';
 import { PARAGRAPH, type Paragraph } from './parts/paragraph';
 import { PAST_ENTRY } from './parts/past';
 import { PIN } from './parts/pin';
 import { REPORT } from './parts/report';
 import { RULE } from './parts/rule';
 import { SAMPLE } from './parts/sample';
+import { SPREADER } from './parts/spreader';
+import { STOCK } from './parts/stock';
 
 /** The schema number of the documents that this version writes. */
-export const SCHEMA = 8;
+export const SCHEMA = 9;
 export const FORMAT = 'agrologos-case';
 
 /** One client's ground, samples, reports, past and decisions as one plain document. */
@@ -66,6 +70,14 @@ export const CASE = object({
   sampling: object({ fee: text, days: text }),
   /** Packs that the shops of the client have, as typed; '' are the usual ones. */
   shop: object({ packs: text }),
+  /** Materials that were typed from their bags, whole, so that a case plans alike wherever it goes. */
+  materials: record(OWN_MATERIAL, 300),
+  /** What lies in the client's shed and what the shops have, by the material's id. */
+  stock: record(STOCK, 500),
+  buying: BUYING,
+  /** The best buy that was chosen for the whole job. */
+  bought: BOUGHT,
+  spreaders: record(SPREADER, 30),
   climate: CLIMATE,
   /** Local rules that its plans are bound by. */
   rules: record(RULE, 40),

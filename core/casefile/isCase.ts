@@ -20,6 +20,8 @@ export function misplaced(file: CaseFile): Fault[] {
     'issued',
     'attachments',
     'rules',
+    'materials',
+    'spreaders',
   ] as const;
   const keyed = records.flatMap((name) =>
     Object.entries(file[name])
@@ -55,7 +57,16 @@ export function misplaced(file: CaseFile): Fault[] {
         expected: msg('expected.ownKey', { key }),
       })),
   );
-  return [...keyed, ...parts, ...readings, ...decided];
+  const trials = Object.values(file.spreaders).flatMap((each) =>
+    Object.entries(each.trials)
+      .filter(([key, trial]) => trial.id !== key)
+      .map(([key, trial]): Fault => ({
+        path: `spreaders/${each.id}/trials/${key}/id`,
+        got: JSON.stringify(trial.id),
+        expected: msg('expected.ownKey', { key }),
+      })),
+  );
+  return [...keyed, ...parts, ...readings, ...trials, ...decided];
 }
 
 /** Whether a document is a case, told without a validator: whoever is told no asks that, and learns where it is none. */

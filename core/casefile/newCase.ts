@@ -1,6 +1,7 @@
 import { USUAL_PACK } from '../catalog/packs/versions';
 import type { IsoDate } from '../kernel/typed/date';
 import { FORMAT, SCHEMA, type CaseFile } from './casefile';
+import { NOT_BOUGHT, USUAL_BUYING } from './parts/bought';
 import { NO_CLIMATE } from './parts/climate';
 import { newArea } from './parts/area';
 import { columnPrintedAs, newReport, type PrintedAs } from './parts/report';
@@ -17,6 +18,10 @@ export interface CaseStart {
   /** What a test costs, and the days until its report, as typed. */
   readonly sampling: CaseFile['sampling'];
   readonly shop: CaseFile['shop'];
+  /** The materials of the office's Shed, what its shops have, and its spreaders. */
+  readonly materials: CaseFile['materials'];
+  readonly stock: CaseFile['stock'];
+  readonly spreaders: CaseFile['spreaders'];
   /** The climate card of the office; '' is none. */
   readonly climate: string;
   readonly rules: CaseFile['rules'];
@@ -33,6 +38,9 @@ const USUAL_START: CaseStart = {
   layout: '',
   sampling: { fee: '', days: '' },
   shop: { packs: '' },
+  materials: {},
+  stock: {},
+  spreaders: {},
   climate: '',
   rules: {},
   pace: '',
@@ -76,6 +84,11 @@ export function newCase(id: string, today: IsoDate, start: CaseStart = USUAL_STA
     attachments: {},
     sampling: start.sampling,
     shop: start.shop,
+    materials: start.materials,
+    stock: start.stock,
+    buying: USUAL_BUYING,
+    bought: NOT_BOUGHT,
+    spreaders: start.spreaders,
     climate: { ...NO_CLIMATE, card: start.climate },
     rules: start.rules,
     pins: {},

@@ -45,6 +45,9 @@ export interface Office {
   readonly sampleDays: string;
   /** Packs of fertilizer that the shops around have, pounds as typed; '' are the usual ones. */
   readonly packs: string;
+  /** What the shops around have of each material, by its id. */
+  readonly stock: CaseStart['stock'];
+  readonly spreaders: CaseStart['spreaders'];
   readonly paragraphs: Readonly<Record<string, Paragraph>>;
 }
 
@@ -71,6 +74,8 @@ export const USUAL_OFFICE: Office = {
   sampleFee: '',
   sampleDays: '14',
   packs: '',
+  stock: {},
+  spreaders: {},
   paragraphs: {},
 };
 
@@ -81,9 +86,14 @@ export function stockOf({ paragraphs }: Pick<Office, 'paragraphs'>): Paragraph[]
 
 /**
  * How a new case of this office begins.
+ * @param materials what is typed in its Shed
  * @param house the pack of the office's own that it begins with, if that is what `packId` names
  */
-export function caseStart(office: Office, house: Pack | null = null): CaseStart {
+export function caseStart(
+  office: Office,
+  house: Pack | null = null,
+  materials: CaseStart['materials'] = {},
+): CaseStart {
   const { pMethod, kMethod, soilUnit, limeUnit, limeBasis, feedUnit } = office;
   const version = house?.version ?? own(PACK_VERSIONS, office.packId);
   // The usual layout leaves the units to what is said of P and K above.
@@ -95,6 +105,9 @@ export function caseStart(office: Office, house: Pack | null = null): CaseStart 
     layout: office.layout,
     sampling: { fee: office.sampleFee, days: office.sampleDays },
     shop: { packs: office.packs },
+    materials,
+    stock: office.stock,
+    spreaders: office.spreaders,
     pace: office.pace,
     climate: office.climate,
     rules: office.rules,

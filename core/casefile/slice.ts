@@ -13,7 +13,7 @@ import { type CaseFile } from './casefile';
 /** What the plan of one area sees of its case, and all of it: two slices that are equal have equal plans. */
 export interface AreaSlice extends Pick<
   CaseFile,
-  'labels' | 'sampling' | 'shop' | 'planFrom' | 'rules' | 'pins'
+  'labels' | 'sampling' | 'shop' | 'planFrom' | 'rules' | 'pins' | 'stock' | 'bought'
 > {
   readonly area: Area;
   /** The samples that name the area, in their order. */
@@ -44,6 +44,11 @@ function ofSamples(report: Report, sampleIds: readonly string[]): Report {
   };
 }
 
+/** What the chosen buy puts on one area, and nothing of the others'. */
+function boughtFor({ bought }: CaseFile, areaId: string): CaseFile['bought'] {
+  return { ...bought, amounts: pick(bought.amounts, (amount) => amount.areaId === areaId) };
+}
+
 /** The part of a case that the plan of one of its areas rests on. */
 export function sliceOf(file: CaseFile, area: Area, vocabularies: Vocabularies): AreaSlice {
   const { id } = area;
@@ -66,6 +71,8 @@ export function sliceOf(file: CaseFile, area: Area, vocabularies: Vocabularies):
     labels: file.labels,
     sampling: file.sampling,
     shop: file.shop,
+    stock: file.stock,
+    bought: boughtFor(file, id),
     planFrom: file.planFrom,
     rules: file.rules,
     pins: pick(file.pins, (_pin, key) => key.startsWith(`${id}:`)),

@@ -246,6 +246,12 @@ export const SOURCES = {
       'Hartz & Johnstone 2006, HortTechnology 16:39–42; Gale et al. 2006, J. Environ. Qual. 35:2321–2332 (N set free by organic fertilizers, upper end)',
     standing: 'recalled',
   },
+  manures: {
+    id: 'manures',
+    citation:
+      'MWPS-18, Livestock Waste Facilities Handbook (manure as spread, by the ton); PNW 533 (weights and shares of nitrogen); UMN M1192 (composts)',
+    standing: 'recalled',
+  },
   outline: {
     id: 'outline',
     citation:
@@ -269,6 +275,11 @@ export const SOURCES = {
     standing: 'house',
   },
   practice: { id: 'practice', citation: 'Common practice', standing: 'practice' },
+  bag: {
+    id: 'bag',
+    citation: 'What is printed on the bag in hand, as typed',
+    standing: 'house',
+  },
   grade: {
     id: 'grade',
     citation: 'The grade in the product’s name (N – P2O5 – K2O, % by weight)',

@@ -1,3 +1,4 @@
+import { materialName } from '../catalog/materials/named';
 import type { FertilizerProduct, FertilizerTreatment } from '../treat/fertilizer/types';
 import { LIME_FOR_POUND_OF_N } from '../tables/fertilizer/acidity';
 import type { Quantity } from '../kernel/units/quantity';
@@ -9,11 +10,11 @@ import { ACID_OF_NITROGEN } from '../equations/fertilizer/acidOfNitrogen';
 type Lime = Figure<Quantity<'lb/1000ft2', 'CaCO3'>>;
 
 /** The acid of one product: its N by what a pound of it takes to be undone. */
-function acidOf(ctx: PlanContext, at: string, { role, material, rate }: FertilizerProduct): Lime {
-  const prefix = `${at}/${role}`;
+function acidOf(ctx: PlanContext, at: string, { key, material, rate }: FertilizerProduct): Lime {
+  const prefix = `${at}/${key}`;
   const entry = {
     id: prefix,
-    label: msg('outlook.acidOf', { material: msg(`material.${material.id}`) }),
+    label: msg('outlook.acidOf', { material: materialName(material) }),
   };
   const each = LIME_FOR_POUND_OF_N[material.id];
   if (each === undefined && material.grade.N > 0) {

@@ -4,8 +4,9 @@ import fc from 'fast-check';
 import { fieldReport, lawnCase, ORACLE, type LawnInput } from '../../test/cases';
 import { recompute } from '../../published/evaluator';
 import { NUTRIENTS } from '../catalog/nutrients';
+import { LAWN_SHORT_OF_ALL } from '../../test/fitFor';
+import { fitFor } from '../treat/fertilizer/fit';
 import { candidatesFor } from '../treat/fertilizer/products';
-import { COOL_SEASON_LAWN } from '../catalog/plants/plants';
 import { SHIPPED_MATERIALS } from '../catalog/materials/materials';
 import { planCase } from './plan';
 import type { Plan } from './types';
@@ -170,6 +171,8 @@ test('area scales the amount', () => {
   );
 });
 
+const FIT = fitFor(SHIPPED_MATERIALS.fertilizers, LAWN_SHORT_OF_ALL);
+
 /** A garden by the laboratory's figures, so that any need can be asked for. */
 const garden = fc.record({
   plant: fc.constantFrom('cool-season-lawn', 'mixed-vegetables'),
@@ -178,15 +181,9 @@ const garden = fc.record({
   p: tenths(0, 5),
   k: tenths(0, 5),
   products: fc.record({
-    'feed-n': fc.constantFrom(
-      ...candidatesFor('n', SHIPPED_MATERIALS.fertilizers, COOL_SEASON_LAWN),
-    ),
-    'feed-p': fc.constantFrom(
-      ...candidatesFor('p', SHIPPED_MATERIALS.fertilizers, COOL_SEASON_LAWN),
-    ),
-    'feed-k': fc.constantFrom(
-      ...candidatesFor('k', SHIPPED_MATERIALS.fertilizers, COOL_SEASON_LAWN),
-    ),
+    'feed-n': fc.constantFrom(...candidatesFor('n', FIT)),
+    'feed-p': fc.constantFrom(...candidatesFor('p', FIT)),
+    'feed-k': fc.constantFrom(...candidatesFor('k', FIT)),
   }),
   way: fc.constantFrom('by-need', 'one-trip'),
 });

@@ -152,8 +152,8 @@ const MEANING: Readonly<Record<NamesIn<'plantRule'>, Law | undefined>> = {
     with: { ph: '4.8', buffer: '6.2' },
     broken: ({ area }) =>
       area.treatments.lime.products
-        .filter(({ materialId }) => materialId === 'wood-ash')
-        .map(({ materialId }) => materialId),
+        .filter(({ material }) => material.id === 'wood-ash')
+        .map(({ material }) => material.id),
   },
   clippings: {
     broken: ({ area, plant, card, form }) => {

@@ -16,6 +16,7 @@ import { PlanContext, type Problems } from '../kernel/working/context';
 import { findingOf, type Finding } from '../kernel/working/finding';
 import { Workings, type SheetEntries } from '../kernel/working/workings';
 import { climateOf } from '../site/climate';
+import { materialsOf } from '../site/ownMaterials';
 import { Survey, type Ground } from '../site/ground/ground';
 import { findingsOf } from '../tell/findings';
 import { stepStates } from '../tell/steps';
@@ -39,7 +40,8 @@ interface Basis extends Written {
   readonly findings: readonly Finding[];
   /** What is said after all else. */
   readonly notes: readonly Finding[];
-  readonly madeFrom: Pick<CaseFile, 'pack' | 'house' | 'planFrom' | 'climate'> & PlanWith;
+  readonly madeFrom: Pick<CaseFile, 'pack' | 'house' | 'planFrom' | 'climate'> &
+    PlanWith & { readonly own: CaseFile['materials'] };
 }
 
 /** The ground of every area, or the fault with which measuring it ended. */
@@ -80,7 +82,8 @@ export interface Run {
 const USUAL: PlanWith = {};
 
 /** The parts of a case that no plan rests on. */
-type Unplanned = 'format' | 'schema' | 'id' | 'createdOn' | 'title' | 'exported' | 'issued';
+type Unplanned =
+  'format' | 'schema' | 'id' | 'createdOn' | 'title' | 'exported' | 'issued' | 'spreaders';
 
 /** Every other part; one that is added to a case has to be told of here. */
 const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
@@ -98,6 +101,10 @@ const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
   lines: true,
   sampling: true,
   shop: true,
+  materials: true,
+  stock: true,
+  buying: true,
+  bought: true,
   attachments: true,
   climate: true,
   rules: true,
@@ -125,7 +132,7 @@ function climateFindings(
 /** A case pinned to a pack that this version does not hold is planned with the shipped one, and says so. */
 function basisOf(file: CaseFile, by: PlanWith, before: Basis | undefined): Basis {
   const { pack: wanted, house, planFrom, climate } = file;
-  const madeFrom = { pack: wanted, house, planFrom, climate, ...by };
+  const madeFrom = { pack: wanted, house, planFrom, climate, own: file.materials, ...by };
   if (before && sameValue(before.madeFrom, madeFrom)) return before;
   const { packs = SHIPPED_PACKS, materials = SHIPPED_MATERIALS } = by;
   const own = house ? [house] : [];
@@ -136,7 +143,7 @@ function basisOf(file: CaseFile, by: PlanWith, before: Basis | undefined): Basis
   return {
     pack: pinned ?? SHIPPED_PACK,
     packs: [...own, ...NEWEST_PACKS],
-    materials,
+    materials: materialsOf(ctx.problems, file, materials),
     planFrom: ctx.date('planFrom', planFrom),
     climate: found,
     findings: pinned

@@ -5,11 +5,11 @@ import type { Use } from '../treat/purchase';
 /** What the firm applications of an area take; ground without an area takes nobody knows how much. */
 export function usesOf(plan: AreaPlan): Use[] {
   return toldTreatments(plan).flatMap(({ products }) =>
-    products.map(({ role, materialId, bag, applications }): Use => {
+    products.map(({ role, material, bag, applications }): Use => {
       const counted = plan.ground.known || role === 'row';
       const firm = applications.filter(({ state }) => counted && state === 'firm');
       const inPacks = role !== 'lime' && role !== 'sulfur';
-      return { materialId, bag, inPacks, pounds: firm.map(({ amount }) => amount.printed) };
+      return { material, bag, inPacks, pounds: firm.map(({ amount }) => amount.printed) };
     }),
   );
 }

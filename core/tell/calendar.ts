@@ -1,5 +1,5 @@
 import type { AreaPlan } from '../area/areaPlan';
-import type { MaterialId } from '../catalog/materials/types';
+import type { NamedMaterial } from '../catalog/materials/types';
 import type { Breach } from '../schedule/constraints';
 import type { Because } from '../schedule/dates';
 import { momentOfOrigin, momentOfReason } from '../area/moments';
@@ -32,7 +32,7 @@ export type Placing = Pick<Application, 'stage' | 'origin' | 'slow' | 'because' 
 /** Something that is put on. */
 interface PutOn extends Entry {
   readonly kind: Exclude<EntryKind, 'test' | 'work'>;
-  readonly materialId: MaterialId;
+  readonly material: NamedMaterial;
   readonly application: Application;
   readonly placing: Placing;
 }
@@ -89,13 +89,13 @@ export function calendarOf(plan: AreaPlan): CalendarEntry[] {
   if (!isTold(plan)) return [];
   const areaId = plan.area.id;
   const putOn = toldTreatments(plan).flatMap(({ products }) =>
-    products.flatMap(({ role, materialId, applications }) =>
+    products.flatMap(({ role, material, applications }) =>
       applications.map((application): PutOn => ({
         key: application.key,
         areaId,
         kind: KIND_OF[role],
         date: application.date,
-        materialId,
+        material,
         application,
         placing: application,
       })),

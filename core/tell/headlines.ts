@@ -1,3 +1,4 @@
+import { materialName } from '../catalog/materials/named';
 import type { SulfurTreatment } from '../treat/sulfur/types';
 import type { LimeTreatment } from '../treat/lime/types';
 import type { FertilizerTreatment } from '../treat/fertilizer/types';
@@ -24,7 +25,7 @@ function limeHeadline(
   return msg(known ? 'headline.lime.dose' : 'headline.lime.dosePerThousand', {
     form,
     total: { working: lime.set.total.id },
-    material: msg(`material.${lime.chosenMaterial.id}`),
+    material: materialName(lime.chosenMaterial),
     count: lime.set.count.value.value,
   });
 }
@@ -36,7 +37,7 @@ function sulfurHeadline(sulfur: SulfurTreatment, known: boolean): Msg {
   if ('absent' in set.total) return msg('headline.sulfur.noArea');
   return msg(known ? 'headline.sulfur.dose' : 'headline.sulfur.dosePerThousand', {
     total: { working: set.total.id },
-    material: msg(`material.${chosenMaterial.id}`),
+    material: materialName(chosenMaterial),
   });
 }
 
@@ -55,7 +56,7 @@ function fertilizerHeadline(feed: FertilizerTreatment, { form }: Plant, known: b
   const params = {
     form,
     total: { working: first.set.total.id },
-    material: msg(`material.${first.material.id}`),
+    material: materialName(first.material),
   };
   if (!second) {
     const count = first.set.count.value.value;
@@ -64,14 +65,14 @@ function fertilizerHeadline(feed: FertilizerTreatment, { form }: Plant, known: b
   const two = {
     ...params,
     total2: { working: second.set.total.id },
-    material2: msg(`material.${second.material.id}`),
+    material2: materialName(second.material),
   };
   const [third] = more;
   if (!third) return msg(`headline.feed.two${per}`, two);
   return msg(`headline.feed.three${per}`, {
     ...two,
     total3: { working: third.set.total.id },
-    material3: msg(`material.${third.material.id}`),
+    material3: materialName(third.material),
   });
 }
 

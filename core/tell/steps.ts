@@ -1,4 +1,5 @@
 import { stepOfDecision } from '../casefile/decisions';
+import { isOwn } from '../catalog/materials/named';
 import { SHIPPED_MATERIALS } from '../catalog/materials/materials';
 import type { AreaPlan } from '../area/areaPlan';
 import type { Problems } from '../kernel/working/context';
@@ -19,7 +20,7 @@ const TYPED_IN: Readonly<Record<Exclude<StepId, 'slip'>, RegExp>> = {
   results: /^(reports|samples|past|climate)\/|^planFrom/,
   reading: /^$/,
   ph: /^$/,
-  feeding: /^$/,
+  feeding: /^(materials|stock|buying|bought)\//,
   calendar: /^(pins|rules)\//,
 };
 
@@ -27,7 +28,9 @@ const TYPED_IN: Readonly<Record<Exclude<StepId, 'slip'>, RegExp>> = {
 function labelStep(path: string): StepId | undefined {
   const [root, material] = path.split('/');
   if (root !== 'labels') return undefined;
-  return SHIPPED_MATERIALS.fertilizers.some(({ id }) => id === material) ? 'feeding' : 'ph';
+  const isFertilizer =
+    isOwn(material ?? '') || SHIPPED_MATERIALS.fertilizers.some(({ id }) => id === material);
+  return isFertilizer ? 'feeding' : 'ph';
 }
 
 /** A decision belongs where it is shown. */

@@ -17,8 +17,8 @@ test('whole bags, what is left over, and the whole job', () => {
   const lime = { ph: '5.4', buffer: '6.4', label: { kind: 'CCE', percent: '85' } } as const;
   const prices = { 'urea-46-0-0': '24.50', 'calcitic-pelletized': '' };
   const { purchase } = planCase(lawnCase({ ...lime, prices }));
-  const rows = purchase.rows.map(({ materialId, pounds, bags, leftOver, cost }) => [
-    materialId,
+  const rows = purchase.rows.map(({ material, pounds, bags, leftOver, cost }) => [
+    material.id,
     value(pounds),
     value(bags),
     value(leftOver),
@@ -46,7 +46,7 @@ test('the same product on two pieces of ground is bought once', () => {
   };
   const { rows } = planCase({ ...file, areas, samples }).purchase;
   // 2 ÷ 0.46 = 4.35 lb in two dressings of 2 lb, on each; the rest rounds down under the cap
-  expect(rows.map(({ materialId, bags }) => [materialId, value(bags)])).toEqual([
+  expect(rows.map(({ material, bags }) => [material.id, value(bags)])).toEqual([
     ['urea-46-0-0', 1],
   ]);
   // Two pieces of ground are one pack of 10 lb.

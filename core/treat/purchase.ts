@@ -1,5 +1,5 @@
 import type { CaseFile } from '../casefile/casefile';
-import type { MaterialId } from '../catalog/materials/types';
+import type { NamedMaterial } from '../catalog/materials/types';
 import { bagsToCost } from '../kernel/units/convert';
 import type { Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
@@ -14,7 +14,7 @@ type Money = Figure<Quantity<'usd', 'money'>>;
 
 /** What one part of the plan takes of a material. */
 export interface Use {
-  readonly materialId: MaterialId;
+  readonly material: NamedMaterial;
   readonly bag: Figure<Quantity<'lb/bag', 'product'>>;
   /** It comes in packs of many sizes: what is bought for several pieces of ground is one pack for all of them. */
   readonly inPacks: boolean;
@@ -24,7 +24,7 @@ export interface Use {
 
 /** One material to buy for the whole job, in whole bags. */
 interface PurchaseRow {
-  readonly materialId: MaterialId;
+  readonly material: NamedMaterial;
   readonly pounds: Pounds;
   readonly bag: Use['bag'];
   readonly bags: Figure<Quantity<'bags', 'product'>>;
@@ -52,8 +52,8 @@ function bagOfAll(
   uses: readonly [Use, ...Use[]],
   pounds: number,
 ): Use['bag'] {
-  const [{ bag, inPacks, materialId }, ...others] = uses;
-  const label = labels[materialId];
+  const [{ bag, inPacks, material }, ...others] = uses;
+  const label = labels[material.id];
   const isOwn = isTyped(label?.bag) || isTyped(label?.price);
   if (!inPacks || others.length === 0 || isOwn) return bag;
   const entry = { id, label: msg('lime.bagSizeTypical'), source: 'practice' } as const;
@@ -64,8 +64,8 @@ function purchaseRow(ctx: PlanContext, file: CaseFile, all: readonly Use[]): Pur
   const [first, ...others] = all;
   if (!first) return [];
   const uses = [first, ...others] as const;
-  const { materialId } = first;
-  const prefix = `job/buy/${materialId}`;
+  const { material } = first;
+  const prefix = `job/buy/${material.id}`;
   const pounds = addPounds(
     ctx,
     { id: `${prefix}/pounds`, label: msg('buy.pounds') },
@@ -84,8 +84,8 @@ function purchaseRow(ctx: PlanContext, file: CaseFile, all: readonly Use[]): Pur
     pounds,
   ]);
   const price = ctx.number(
-    { id: `${prefix}/price`, label: msg('buy.price'), at: `labels/${materialId}/price` },
-    file.labels[materialId]?.price ?? '',
+    { id: `${prefix}/price`, label: msg('buy.price'), at: `labels/${material.id}/price` },
+    file.labels[material.id]?.price ?? '',
     PRICE,
     'usd/bag',
     'money',
@@ -96,7 +96,7 @@ function purchaseRow(ctx: PlanContext, file: CaseFile, all: readonly Use[]): Pur
     [bags, price],
     bagsToCost,
   );
-  return [{ materialId, pounds, bag, bags, leftOver, cost }];
+  return [{ material, pounds, bag, bags, leftOver, cost }];
 }
 
 /**
@@ -105,12 +105,12 @@ function purchaseRow(ctx: PlanContext, file: CaseFile, all: readonly Use[]): Pur
  */
 export function purchaseFor(ctx: PlanContext, file: CaseFile, uses: readonly Use[]): Purchase {
   const wanted = uses.filter(({ pounds }) => pounds.length > 0);
-  const ids = [...new Set(wanted.map(({ materialId }) => materialId))];
+  const ids = [...new Set(wanted.map(({ material }) => material.id))];
   const rows = ids.flatMap((id) =>
     purchaseRow(
       ctx,
       file,
-      wanted.filter(({ materialId }) => materialId === id),
+      wanted.filter(({ material }) => material.id === id),
     ),
   );
   const entry = { id: 'job/buy/cost', label: msg('buy.jobCost') };

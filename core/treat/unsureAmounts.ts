@@ -1,5 +1,5 @@
 import type { TreatmentProduct } from './shared/treated';
-import type { MaterialId } from '../catalog/materials/types';
+import type { NamedMaterial } from '../catalog/materials/types';
 import { perThousandToTotal } from '../kernel/units/convert';
 import type { Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
@@ -13,7 +13,7 @@ import { treatmentsIn, type Treatment, type Treatments } from './treatments';
 export interface UnsureAmount {
   readonly step: Treatment['step'];
   readonly role: Exclude<TreatmentProduct['role'], 'row'>;
-  readonly materialId: MaterialId;
+  readonly material: NamedMaterial;
   readonly total: Figure<Quantity<'lb', 'product'>>;
   readonly range: Range;
 }
@@ -28,16 +28,16 @@ export function unsureAmounts(
   if (!unsure) return [];
   const dosed = treatmentsIn(treatments).filter(({ isDosed }) => isDosed);
   return dosed.flatMap(({ step, products }) =>
-    products.flatMap(({ role, rate, materialId }): UnsureAmount[] => {
+    products.flatMap(({ role, key, rate, material }): UnsureAmount[] => {
       if (role === 'row') return [];
       const total = ctx.sheet.derive(
         'multiply',
-        { id: `${areaId}/ground/range/${role}`, label: msg('dose.overRange') },
+        { id: `${areaId}/ground/range/${key}`, label: msg('dose.overRange') },
         [rate as ProductRate, unsure],
         perThousandToTotal,
       );
       if ('absent' in total || !total.range) return [];
-      return [{ step, role, materialId, total, range: total.range }];
+      return [{ step, role, material, total, range: total.range }];
     }),
   );
 }

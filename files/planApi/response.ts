@@ -251,8 +251,8 @@ export function planResponse(file: CaseFile, plan: Plan, voice: Voice, page: Voi
     pack: file.pack,
     areas: plan.areas.map((each) => area(each, plan, say)),
     brokenAreas: plan.broken.map(({ area: of, why }) => ({ id: of.id, why })),
-    products: purchase.rows.map(({ materialId, pounds, bag, bags, leftOver, cost }) => ({
-      material: materialId,
+    products: purchase.rows.map(({ material, pounds, bag, bags, leftOver, cost }) => ({
+      material: material.id,
       productLb: number(pounds),
       bagLb: number(bag),
       bags: number(bags),

@@ -3,6 +3,8 @@ import Joi from 'joi';
 import { PAPERS, type Office } from '../../core/casefile/office';
 import { UNIT_SYSTEMS } from '../../core/kernel/units/metric';
 import { RULE } from '../../core/casefile/parts/rule';
+import { SPREADER } from '../../core/casefile/parts/spreader';
+import { STOCK } from '../../core/casefile/parts/stock';
 import { record } from '../../core/kernel/typed/spec';
 import { faultsOf, type Fault } from './faults';
 import { joiOf } from './joiOf';
@@ -48,6 +50,8 @@ const schema = Joi.object({
   sampleFee: text,
   sampleDays: text,
   packs: text,
+  stock: joiOf(record(STOCK, 500)).optional(),
+  spreaders: joiOf(record(SPREADER, 30)).optional(),
   units: Joi.valid(...UNIT_SYSTEMS),
   paper: Joi.valid(...PAPERS),
   paragraphs: Joi.object()

@@ -24,7 +24,10 @@ import { DraftField } from '../kit/DraftField';
 import { RuleList } from '../rules/RuleList';
 import { Stock } from './Stock';
 
-type Told = Exclude<keyof Office, 'paragraphs' | 'paper' | 'units' | 'layouts' | 'rules'>;
+type Told = Exclude<
+  keyof Office,
+  'paragraphs' | 'paper' | 'units' | 'layouts' | 'rules' | 'stock' | 'spreaders'
+>;
 
 function set(name: Told): (value: string) => void {
   return (value) => void changeOffice(() => ({ [name]: value }));

@@ -1,16 +1,15 @@
 'use client';
 
+import { materialNote, materialWords } from '../format/materialWords';
 import { workingsOf } from '../../core/kernel/working/workings';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { explainMaterial } from '../../core/catalog/materials/explain';
 import { SHIPPED_MATERIALS } from '../../core/catalog/materials/materials';
-import type { Fertilizer } from '../../core/catalog/materials/types';
+import type { Fertilizer, NamedMaterial } from '../../core/catalog/materials/types';
 import type { Standing } from '../../core/kernel/sources';
 import { PlanContext } from '../../core/kernel/working/context';
 import type { Msg } from '../../core/kernel/messages/msg';
-import type { MaterialId } from '../../core/catalog/materials/types';
-import type { NamesIn } from '../../core/kernel/messages/msg';
 import { text } from '../format/text';
 import { Section } from '../kit/Section';
 import { Cell, Table } from '../kit/Table';
@@ -42,7 +41,7 @@ interface RowProps {
 }
 
 function FertilizerRow({ material, open, toggle, sentences }: RowProps): ReactNode {
-  const { id, grade, release, organic, density, bagsLb, standing, pesticide } = material;
+  const { grade, release, organic, density, bagsLb, standing, pesticide } = material;
   const row = useRef<HTMLTableRowElement>(null);
   useEffect(() => {
     if (open) void row.current?.scrollIntoView({ block: 'center' });
@@ -57,7 +56,7 @@ function FertilizerRow({ material, open, toggle, sentences }: RowProps): ReactNo
             onClick={toggle}
             className="text-left font-semibold text-spruce hover:underline"
           >
-            {text(`material.${id}`)}
+            {materialWords(material)}
           </button>
         </Cell>
         {NUMBERS.map((nutrient) => (
@@ -117,8 +116,7 @@ function Fertilizers({ fertilizers }: { fertilizers: readonly Fertilizer[] }): R
   );
 }
 
-interface Plain {
-  readonly id: NamesIn<'why'> & MaterialId;
+interface Plain extends NamedMaterial {
   readonly density: number;
   readonly bagsLb: readonly number[];
   readonly standing: Standing;
@@ -150,8 +148,8 @@ function ByPercent<M extends Plain>({
       {materials.map((material) => (
         <tr key={material.id} className="border-b border-rule-2">
           <Cell>
-            {text(`material.${material.id}`)}
-            <span className="block text-small text-ink-2">{text(`why.${material.id}`)}</span>
+            {materialWords(material)}
+            <span className="block text-small text-ink-2">{materialNote(material)}</span>
           </Cell>
           <Cell number>{percent(material)}</Cell>
           <Cell number>{String(material.density)}</Cell>

@@ -8,6 +8,7 @@ import { toSchema5 } from './toSchema5';
 import { toSchema6 } from './toSchema6';
 import { toSchema7 } from './toSchema7';
 import { toSchema8 } from './toSchema8';
+import { toSchema9 } from './toSchema9';
 
 /** A step from one schema to the next: a pure function on the plain document. */
 export interface Migration {
@@ -24,6 +25,7 @@ const MIGRATIONS: readonly Migration[] = [
   { from: 5, up: toSchema6 },
   { from: 6, up: toSchema7 },
   { from: 7, up: toSchema8 },
+  { from: 8, up: toSchema9 },
 ];
 
 export type Migrated =

@@ -3,13 +3,21 @@ import type { Grade } from '../../kernel/typed/grade';
 import type { NamesIn } from '../../kernel/messages/msg';
 
 /** A material that the catalogue has a name for. */
-export type MaterialId = NamesIn<'material'>;
+export type ShippedId = NamesIn<'material'>;
+/** A material that somebody typed from its bag. */
+export type OwnId = `own-${string}`;
+export type MaterialId = ShippedId | OwnId;
+
+/** A material and what it is called: the shipped ones by the catalogue, an own one as it was typed. */
+export interface NamedMaterial {
+  readonly id: MaterialId;
+  readonly name?: string;
+}
 
 /** Dangers of a material itself; the words of each stand in the cautions. */
 export type Hazard = 'oxidizer' | 'pets';
 
-interface Material {
-  readonly id: MaterialId;
+interface Material extends NamedMaterial {
   readonly standing: Standing;
   readonly source: SourceId;
   /** Loose bulk density, lb/ft³; within about 15 %. */
@@ -56,18 +64,25 @@ export interface SulfurMaterial extends Material {
 }
 
 /** What a fertilizer may hold besides the three numbers of its grade. */
-export const ALSO = ['S', 'Ca', 'Mg', 'Cl'] as const;
+export const ALSO = ['S', 'Ca', 'Mg', 'Cl', 'Fe', 'Zn', 'Mn', 'Cu', 'B', 'Mo', 'Na'] as const;
+export type Also = Readonly<Partial<Record<(typeof ALSO)[number], number>>>;
 
 /** A fertilizer as generally sold, by its grade. */
 export interface Fertilizer extends Material {
   readonly grade: Grade;
   /** What else is in it, % by weight. */
-  readonly also: Readonly<Partial<Record<(typeof ALSO)[number], number>>>;
+  readonly also: Also;
+  /** Share of its nitrogen that comes slowly, where a label says it. */
+  readonly slowShare?: number;
+  /** Phosphate in all, available or not, %, where it is more than the grade's. */
+  readonly totalP2O5?: number;
   readonly release: 'quick' | 'slow';
   /** From this pH up it is the first choice for acid-loving plants, since it keeps their soil acidic. */
   readonly firstForAcidLoversFromPh?: number;
   /** Above this pH its phosphate is nearly idle. */
   readonly idleAbovePh?: number;
+  /** It holds chloride, or nobody says that it does not; of a shipped one its composition tells. */
+  readonly chloride?: boolean;
   /** Whether it holds nitrate. */
   readonly nitrate: boolean;
   readonly organic: boolean;
@@ -80,7 +95,42 @@ export interface Fertilizer extends Material {
   readonly longSeasonN?: number;
   /** A salt that is mined and not made, so that organic growers may use it. */
   readonly mined?: true;
+  /** Sewage sludge: counted as organic, and no organic grower may use it. */
+  readonly sludge?: true;
+  /** Not in every shop: taken where it is asked for, or lies in the shed. */
+  readonly rare?: true;
   readonly hazards: readonly Hazard[];
   /** A pesticide in it: its label's rate is ceiling and floor, and nothing is computed. */
   readonly pesticide: boolean;
+}
+
+/** A carrier of secondary nutrients or micronutrients. */
+export interface Supplement extends Material {
+  /** % by weight. */
+  readonly elements: Also;
+  /** Above this pH it works no more. */
+  readonly worksToPh?: number;
+}
+
+/** A manure or compost, told by the ton and the cubic yard. */
+export interface Bulk extends Pick<Material, 'id' | 'name' | 'standing' | 'source'> {
+  readonly kind: 'manure' | 'compost';
+  /** Water, % by weight. */
+  readonly water: number;
+  /** Pounds in a short ton, as it is spread. */
+  readonly perTon: Grade;
+  /** Pounds in a cubic yard, within a quarter. */
+  readonly lbPerYd3: number;
+  /** Share of its nitrogen that the first year sets free, %. */
+  readonly firstYear: { readonly from: number; readonly to: number };
+  /** Not composted: kept from harvests. */
+  readonly raw: boolean;
+  readonly salty?: true;
+}
+
+/** A fertilizer solution. */
+export interface Liquid extends Pick<Material, 'id' | 'name' | 'standing' | 'source'> {
+  readonly grade: Grade;
+  readonly also: Also;
+  readonly lbPerGal: number;
 }

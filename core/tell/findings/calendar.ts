@@ -1,3 +1,4 @@
+import { materialName } from '../../catalog/materials/named';
 import { breachesOf } from '../../schedule/constraints';
 import { msg, type Msg } from '../../kernel/messages/msg';
 import type { RuleField } from '../../catalog/rules/archetypes';
@@ -15,7 +16,7 @@ export function calendarFindings(finder: Finder, { plan }: FindInput): void {
   for (const { material, set, applications } of parts) {
     const without = set.doses.length - applications.length;
     if (without <= 0 || !plan.planFrom) continue;
-    const params = { n: without, material: msg(`material.${material.id}`) };
+    const params = { n: without, material: materialName(material) };
     finder.find('calendar', 'note', 'notPlaced', params, [set.total], { subject: material.id });
   }
   for (const entry of calendarOf(plan)) {
@@ -26,9 +27,7 @@ export function calendarFindings(finder: Finder, { plan }: FindInput): void {
     if (!gravest) continue;
     const params = {
       material:
-        entry.kind === 'work'
-          ? msg(`work.${entry.work.work}`)
-          : msg(`material.${entry.materialId}`),
+        entry.kind === 'work' ? msg(`work.${entry.work.work}`) : materialName(entry.material),
       date: { date: entry.date },
       why: breachText(gravest, rules),
     };

@@ -53,7 +53,7 @@ function productFindings(finder: Finder, { file, plan, materials }: FindInput): 
     const decided = file.decisions[what]?.value ?? '';
     const role = what.slice('feed-'.length) as 'n' | 'p' | 'k' | 'one';
     const material = materials.fertilizers.find(({ id }) => id === decided);
-    if (!material || candidates[role].includes(decided)) continue;
+    if (!material || candidates[role].some(({ id }) => id === decided)) continue;
     const name = material.pesticide ? 'pesticideRefused' : 'productRefused';
     finder.find('feeding', material.pesticide ? 'stop' : 'note', `${name}.${role}`);
   }
@@ -70,7 +70,7 @@ function productFindings(finder: Finder, { file, plan, materials }: FindInput): 
   }
   const organic = chosen.parts.find(({ material }) => material.organic && material.grade.N > 0);
   if (organic) {
-    const part = { working: `${area.id}/feed/${organic.role}/first-season` };
+    const part = { working: `${area.id}/feed/${organic.key}/first-season` };
     finder.find('feeding', 'note', 'carriesOver', { part });
   }
   const ph = valueOf(readings.waterPh)?.value ?? 0;

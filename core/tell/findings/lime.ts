@@ -1,10 +1,10 @@
+import { materialName } from '../../catalog/materials/named';
 import type { LimeTreatment, PhStanding } from '../../treat/lime/types';
 import { MOST_DOSES } from '../../schedule/dosing/doses';
 import type { AreaPlan } from '../../area/areaPlan';
 import type { Readings } from '../../site/report/types';
 import type { FindInput, Finder } from './finder';
 import type { FindingName } from '../../kernel/working/finding';
-import { msg } from '../../kernel/messages/msg';
 import { smpLike, bufferIsSilent } from '../../site/report/buffers';
 import { magnesiumIsShort } from '../../treat/lime/material';
 
@@ -83,8 +83,8 @@ function settlement(finder: Finder, input: FindInput, plan: LimeTreatment): void
 /** What the material brings or must not meet, and what was passed to use it. */
 function aboutMaterial(finder: Finder, readings: Readings, plan: LimeTreatment): void {
   const { mg } = readings.more;
-  const { id, limit } = plan.chosenMaterial;
-  const material = msg(`material.${id}`);
+  const { limit } = plan.chosenMaterial;
+  const material = materialName(plan.chosenMaterial);
   const magnesian = plan.forMagnesium;
   if (magnesiumIsShort(readings) && mg) {
     finder.find('ph', 'note', magnesian ? 'limeForMagnesium' : 'limeWithoutMagnesium', {}, [mg]);

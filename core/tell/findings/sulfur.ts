@@ -1,3 +1,4 @@
+import { materialName } from '../../catalog/materials/named';
 import type { SulfurTreatment } from '../../treat/sulfur/types';
 import { afterWarmSeason } from '../../treat/sulfur/past';
 import { EDGE_MARGIN } from '../../tables/sulfur';
@@ -45,7 +46,7 @@ export function sulfurFindings(finder: Finder, { file, plan: areaPlan }: FindInp
     finder.find('ph', 'note', 'sulfurMix', {}, [chosenMaterial.bag.worth]);
   }
   if (chosenMaterial.sulfate) {
-    const material = msg(`material.${chosenMaterial.id}`);
+    const material = materialName(chosenMaterial);
     finder.find('ph', 'note', 'sulfateAtOnce', { material }, [chosenMaterial.rate]);
   }
   const decided = file.decisions['sulfur-material']?.value;

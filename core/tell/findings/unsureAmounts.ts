@@ -1,12 +1,12 @@
+import { materialName } from '../../catalog/materials/named';
 import { quantity } from '../../kernel/units/quantity';
-import { msg } from '../../kernel/messages/msg';
 import type { FindInput, Finder } from './finder';
 
 /** What the advised rates come to over the whole range of ground that is not surely measured. */
 export function unsureAmountFindings(finder: Finder, { plan: { unsureAmounts } }: FindInput): void {
-  for (const { step, role, materialId, total, range } of unsureAmounts) {
+  for (const { step, role, material, total, range } of unsureAmounts) {
     const params = {
-      material: msg(`material.${materialId}`),
+      material: materialName(material),
       low: quantity(range.low, 'lb', 'product'),
       high: quantity(range.high, 'lb', 'product'),
     };

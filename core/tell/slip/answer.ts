@@ -1,3 +1,4 @@
+import { materialName } from '../../catalog/materials/named';
 import type { AreaPlan } from '../../area/areaPlan';
 import { leadOf } from '../../reading/lead';
 import { msg, type Msg } from '../../kernel/messages/msg';
@@ -31,7 +32,7 @@ function onLime({ treatments: { lime, sulfur }, readings, goal }: AreaPlan): Msg
   if (lime.isDosed && first) {
     return msg('answer.lime', {
       amount: { working: shownInHands(first.amount.hands).id },
-      material: msg(`material.${lime.chosenMaterial.id}`),
+      material: materialName(lime.chosenMaterial),
       n: lime.applications.length,
     });
   }

@@ -1,6 +1,6 @@
 import type { AreaPlan } from '../../area/areaPlan';
 import { msg, type Msg, type NamesIn } from '../../kernel/messages/msg';
-import { isNeeded } from '../../treat/fertilizer/handOrder';
+import { isNeeded } from '../../treat/fertilizer/isNeeded';
 import { isFedOnPage, isTold } from '../told';
 
 type DoNot = NamesIn<'doNot'>;

@@ -1,8 +1,9 @@
+import { materialName } from '../../catalog/materials/named';
 import type { Application } from '../../treat/shared/treated';
 import type { AreaPlan } from '../../area/areaPlan';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import { isFromBare } from '../../catalog/programmes/growing';
-import { isNeeded } from '../../treat/fertilizer/handOrder';
+import { isNeeded } from '../../treat/fertilizer/isNeeded';
 import type { FertilizerProduct } from '../../treat/fertilizer/types';
 import { msg, type Msg } from '../../kernel/messages/msg';
 import { fertilizerIsTold } from '../told';
@@ -30,7 +31,7 @@ function doseSentence(plan: AreaPlan, part: FertilizerProduct, dose: Application
   const params = {
     date: { date: dose.date },
     amount: { working: shownInHands(dose.amount.hands).id },
-    material: msg(`material.${part.material.id}`),
+    material: materialName(part.material),
   };
   const counted = part.role === 'row' || plan.ground.known;
   if (dose.stage) {
@@ -47,7 +48,7 @@ function doseSentence(plan: AreaPlan, part: FertilizerProduct, dose: Application
 }
 
 function leadOf(plan: AreaPlan, part: FertilizerProduct, buying: boolean): SlipBlock {
-  const material = msg(`material.${part.material.id}`);
+  const material = materialName(part.material);
   const counted = (plan.ground.known || part.role === 'row') && buying;
   const text = counted
     ? msg('slip.buyFeed', {

@@ -1,5 +1,5 @@
 import type { AreaPlan } from '../../area/areaPlan';
-import { isNeeded } from '../../treat/fertilizer/handOrder';
+import { isNeeded } from '../../treat/fertilizer/isNeeded';
 import { sentence, type SlipBlock } from './document';
 
 /** Phosphorus and potassium with a word each, and what that means for the fertilizer. */

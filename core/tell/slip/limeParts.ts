@@ -1,3 +1,4 @@
+import { materialName } from '../../catalog/materials/named';
 import type { LimeTreatment } from '../../treat/lime/types';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import type { AreaPlan } from '../../area/areaPlan';
@@ -57,7 +58,7 @@ function doses(plan: AreaPlan): DatedBlock[] {
   const { ground } = plan;
   const { lime } = plan.treatments;
   const per = ground.known ? '' : 'PerThousand';
-  const material = msg(`material.${lime.chosenMaterial.id}`);
+  const material = materialName(lime.chosenMaterial);
   const dated = lime.applications.map((dose): DatedBlock => {
     const { date, amount } = dose;
     const params = {
@@ -107,7 +108,7 @@ export function limeParts(ctx: PlanContext, plan: AreaPlan, buying: boolean): Pa
     return parts({ found: [...before, sentence('slip.limeOpen')] });
   }
   const { chosenMaterial } = lime;
-  const material = msg(`material.${chosenMaterial.id}`);
+  const material = materialName(chosenMaterial);
   const size = { working: chosenMaterial.bag.size.id };
   const lead =
     ground.known && buying

@@ -1,3 +1,4 @@
+import { materialName } from '../../catalog/materials/named';
 import type { CaseFile } from '../../casefile/casefile';
 import type { AreaPlan } from '../../area/areaPlan';
 import { foldTreatments, madeOf, treatmentsIn, type ByKind } from '../../treat/treatments';
@@ -63,8 +64,8 @@ function shoppingTable({ rows }: Purchase): SlipBlock[] {
     {
       kind: 'table',
       head: [msg('slip.buyHead'), msg('slip.bagsHead'), msg('slip.leftOverHead')],
-      rows: rows.map(({ materialId, bags, bag, leftOver }) => [
-        msg(`material.${materialId}`),
+      rows: rows.map(({ material, bags, bag, leftOver }) => [
+        materialName(material),
         msg('slip.bagsCell', { bags: { working: bags.id }, size: { working: bag.id } }),
         msg('slip.amountCell', { amount: { working: leftOver.id } }),
       ]),

@@ -1,3 +1,4 @@
+import { materialName } from '../../catalog/materials/named';
 import type { SulfurTreatment } from '../../treat/sulfur/types';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import type { AreaPlan } from '../../area/areaPlan';
@@ -17,7 +18,7 @@ function doses(
   const params = {
     date: { date },
     amount: { working: shownInHands(hands).id },
-    material: msg(`material.${chosenMaterial.id}`),
+    material: materialName(chosenMaterial),
   };
   if (!ground.known) return [{ date, block: sentence('slip.sulfurPerThousand', params) }];
   const one = each && ground.parts ? { working: shownInHands(each).id } : undefined;
@@ -55,7 +56,7 @@ export function sulfurParts(plan: AreaPlan, sulfur: SulfurTreatment, buying: boo
     return parts({ found: [before, none, ...instead(sulfur), sentence('slip.sulfurMyths')] });
   }
   const { chosenMaterial, bagsToBuy, testOn, ownReason } = sulfur;
-  const material = msg(`material.${chosenMaterial.id}`);
+  const material = materialName(chosenMaterial);
   const size = { working: chosenMaterial.bag.size.id };
   const text =
     ground.known && buying

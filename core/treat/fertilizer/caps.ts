@@ -67,7 +67,7 @@ export function capFor(
   part: ProductPart,
   manner: Manner = 'on-top',
 ): ProductPart['rate'] | undefined {
-  const prefix = `${input.area.id}/feed/${part.role}`;
+  const prefix = `${input.area.id}/feed/${part.key}`;
   // One trip is one application whose caps are met already.
   if (part.role === 'one') return part.rate;
   if (part.role === 'n' && isByThePlant(input)) return undefined;

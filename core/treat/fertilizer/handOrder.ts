@@ -1,4 +1,5 @@
-import type { Fertilizer } from '../../catalog/materials/types';
+import type { FitFertilizer } from './fit';
+import { isNeeded } from './isNeeded';
 import { addRates } from '../../site/past';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
@@ -19,7 +20,9 @@ type Rate<S extends Nutrient> = Figure<Quantity<'lb/1000ft2', S>>;
 /** A product of a feeding plan: so much of it, and what it brings. */
 export interface ProductPart {
   readonly role: Role;
-  readonly material: Fertilizer;
+  /** What its figures and its applications are called by: its role, or what tells it from others of the same. */
+  readonly key: string;
+  readonly material: FitFertilizer;
   readonly shares: Shares;
   readonly rate: ProductRate;
   readonly delivers: { readonly [S in Nutrient]?: Rate<S> };
@@ -36,29 +39,20 @@ export interface BalanceRow<S extends Nutrient = Nutrient> {
 
 export type Balance = { readonly [S in Nutrient]: BalanceRow<S> };
 
-/** Less than this is nothing that hands could measure, lb/1000 ft². Common practice. */
-const LEAST_RATE = 0.01;
-
-/** Whether something is needed; nobody's need is met by guessing. */
-export function isNeeded(need: Figure): boolean {
-  return !('absent' in need) && need.value.value >= LEAST_RATE;
-}
-
 /** One product for one need. */
 function part<S extends Nutrient>(
   ctx: PlanContext,
   prefix: string,
-  role: Role,
-  material: Fertilizer,
+  { role, key, material }: Pick<ProductPart, 'role' | 'key' | 'material'>,
   nutrient: S,
   need: Rate<S>,
 ): ProductPart {
-  const id = `${prefix}/${role}`;
+  const id = `${prefix}/${key}`;
   const shares = sharesOf(ctx, id, material);
   const share = shares[nutrient] as Figure<Quantity<'ratio', S>> | undefined;
   if (!share) throw new Error(`handOrder: ${material.id} holds no ${nutrient}`);
   const rate = productFor(ctx, `${id}/rate`, need, share);
-  return { role, material, shares, rate, delivers: broughtBy(ctx, id, rate, shares) };
+  return { role, key, material, shares, rate, delivers: broughtBy(ctx, id, rate, shares) };
 }
 
 /** All that a rate of a product brings. */
@@ -79,7 +73,7 @@ function deliveredBy<S extends Nutrient>(parts: readonly ProductPart[], nutrient
 }
 
 /** A need less what the products before bring of it. */
-function left<S extends Nutrient>(
+export function stillNeeded<S extends Nutrient>(
   ctx: PlanContext,
   id: string,
   nutrient: S,
@@ -94,9 +88,18 @@ function left<S extends Nutrient>(
 
 /** The products that serve each need. */
 export interface Chosen {
-  readonly n: Fertilizer;
-  readonly p: Fertilizer;
-  readonly k: Fertilizer;
+  readonly n: FitFertilizer | undefined;
+  readonly p: FitFertilizer | undefined;
+  readonly k: FitFertilizer | undefined;
+}
+
+/** What the hand order is put together of. */
+interface HandOrder {
+  readonly chosen: Chosen;
+  /** What goes on already: it is credited. */
+  readonly before?: readonly ProductPart[];
+  /** What the keys of its parts begin with. */
+  readonly called?: string;
 }
 
 /**
@@ -108,14 +111,20 @@ export function handOrder(
   ctx: PlanContext,
   prefix: string,
   need: NutrientRates,
-  chosen: Chosen,
+  { chosen, before = [], called = '' }: HandOrder,
 ): ProductPart[] {
-  const parts: ProductPart[] = [];
-  if (isNeeded(need.P2O5)) parts.push(part(ctx, prefix, 'p', chosen.p, 'P2O5', need.P2O5));
-  const potash = left(ctx, `${prefix}/k/left`, 'K2O', need.K2O, parts);
-  if (isNeeded(potash)) parts.push(part(ctx, prefix, 'k', chosen.k, 'K2O', potash));
-  const nitrogen = left(ctx, `${prefix}/n/left`, 'N', need.N, parts);
-  if (isNeeded(nitrogen)) parts.push(part(ctx, prefix, 'n', chosen.n, 'N', nitrogen));
+  const parts = [...before];
+  const serve = <S extends Nutrient>(role: 'n' | 'p' | 'k', nutrient: S, need: Rate<S>): void => {
+    const key = `${called}${role}`;
+    const still = stillNeeded(ctx, `${prefix}/${key}/left`, nutrient, need, parts);
+    const material = chosen[role];
+    if (material && isNeeded(still)) {
+      parts.push(part(ctx, prefix, { role, key, material }, nutrient, still));
+    }
+  };
+  serve('p', 'P2O5', need.P2O5);
+  serve('k', 'K2O', need.K2O);
+  serve('n', 'N', need.N);
   return parts;
 }
 

@@ -2,6 +2,8 @@ import type { ClimateCard } from '../../catalog/climate/card';
 import type { Fertilizer } from '../../catalog/materials/types';
 import { anchorIn } from '../../schedule/climate/anchors';
 import type { Materials } from '../../catalog/materials/materials';
+import type { Figure } from '../../kernel/working/working';
+import { fitFor, type FitFertilizer } from './fit';
 import type { NeedInput } from './needInput';
 
 /** Where soil is warm for so many days and more a season sets more of an organic product free. */
@@ -13,7 +15,7 @@ function isLongSeason(climate: ClimateCard | undefined): boolean {
 }
 
 /** What the choice of fertilizers rests on. */
-interface Offering extends Pick<NeedInput, 'file' | 'climate' | 'allowed'> {
+interface Offering extends Pick<NeedInput, 'file' | 'climate' | 'allowed' | 'plant' | 'ground'> {
   readonly materials: Materials;
 }
 
@@ -22,22 +24,25 @@ export function isOrganicOnly({ file }: Pick<NeedInput, 'file'>): boolean {
   return file.decisions.organic?.value === 'yes';
 }
 
-/**
- * The fertilizers that may be chosen from on this ground, before anything is asked of them: all, or those that an organic
- * grower may use; none without slow nitrogen where a local rule asks for a share of it. Of organic ones as much nitrogen counts as a season of this climate sets free.
- */
-export function offeredHere(input: Offering): readonly Fertilizer[] {
-  const { materials, climate, allowed } = input;
+/** The fertilizers of this place: of organic ones as much nitrogen counts as a season of its climate sets free. */
+function hereabouts({ materials, climate }: Offering): readonly Fertilizer[] {
   const isLong = isLongSeason(climate);
-  const onlyOrganic = isOrganicOnly(input);
-  const mustBeSlow = (allowed.slowShare?.value ?? 0) > 0;
-  return materials.fertilizers
-    .filter(({ organic, mined }) => !onlyOrganic || organic || mined)
-    .filter(({ grade, release }) => !mustBeSlow || grade.N === 0 || release === 'slow')
-    .map((material) => {
-      const { longSeasonN } = material;
-      return isLong && longSeasonN !== undefined
-        ? { ...material, firstSeasonN: longSeasonN }
-        : material;
-    });
+  return materials.fertilizers.map((material) => {
+    const { longSeasonN } = material;
+    return isLong && longSeasonN !== undefined
+      ? { ...material, firstSeasonN: longSeasonN }
+      : material;
+  });
+}
+
+/** What may go on this ground: the one list that every way of choosing chooses from. */
+export function offeredHere(input: Offering, phosphate: Figure): readonly FitFertilizer[] {
+  const { plant, ground, allowed } = input;
+  return fitFor(hereabouts(input), {
+    plant,
+    organicOnly: isOrganicOnly(input),
+    mustBeSlow: (allowed.slowShare?.value ?? 0) > 0,
+    pottingMix: ground.parts?.kind === 'container',
+    phosphate,
+  });
 }

@@ -1,38 +1,29 @@
 import type { Fertilizer } from '../../catalog/materials/types';
-import type { Plant } from '../../catalog/plants/plants';
 import { nutrientToProduct } from '../../kernel/units/convert';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
 import type { ApplicationLimits } from '../../catalog/packs/pack';
-import { broughtBy, isNeeded, type ProductPart } from './handOrder';
+import type { FitFertilizer } from './fit';
+import { isNeeded } from './isNeeded';
+import { broughtBy, type ProductPart } from './handOrder';
 import { NUTRIENTS, type Nutrient, type NutrientRates } from '../../catalog/nutrients';
-import { bears, productFor, sharesOf, type ProductRate, type Shares } from './products';
+import { productFor, sharesOf, usuallySold, type ProductRate, type Shares } from './products';
 
 /** The need as a plain number; what nobody knows counts as none. */
 function needed(need: Figure): number {
   return 'absent' in need ? 0 : need.value.value;
 }
 
-/**
- * The products that one trip may be made with: none with a pesticide, none that the plant does not bear, none with phosphate where
- * phosphate is not needed, none that holds nothing of what is needed.
- */
+/** The products that one trip may be made with: those that hold something of what is needed. */
 export function oneTripCandidates(
   need: NutrientRates,
-  fertilizers: readonly Fertilizer[],
-  plant: Plant,
-): readonly Fertilizer[] {
-  return fertilizers.filter((material) => {
-    const { grade, pesticide } = material;
-    return (
-      !pesticide &&
-      bears(plant, material) &&
-      (grade.P2O5 === 0 || isNeeded(need.P2O5)) &&
-      NUTRIENTS.some((nutrient) => grade[nutrient] > 0 && isNeeded(need[nutrient]))
-    );
-  });
+  fit: readonly FitFertilizer[],
+): readonly FitFertilizer[] {
+  return fit.filter(({ grade }) =>
+    NUTRIENTS.some((nutrient) => grade[nutrient] > 0 && isNeeded(need[nutrient])),
+  );
 }
 
 /** The nutrient that the trip is measured by: nitrogen, else phosphate, else potash. */
@@ -60,11 +51,14 @@ function misfit(material: Fertilizer, need: NutrientRates, rules: ApplicationLim
 
 /** The candidate that leaves least over and short; nothing where nothing is needed. */
 export function bestForOneTrip(
-  candidates: readonly Fertilizer[],
+  candidates: readonly FitFertilizer[],
   need: NutrientRates,
   rules: ApplicationLimits,
-): Fertilizer | undefined {
-  const fits = candidates.map((material) => ({ material, off: misfit(material, need, rules) }));
+): FitFertilizer | undefined {
+  const fits = usuallySold(candidates).map((material) => ({
+    material,
+    off: misfit(material, need, rules),
+  }));
   return fits.sort((a, b) => a.off - b.off)[0]?.material;
 }
 
@@ -123,7 +117,7 @@ export function oneTrip(
   ctx: PlanContext,
   prefix: string,
   need: NutrientRates,
-  material: Fertilizer,
+  material: FitFertilizer,
   rules: ApplicationLimits,
 ): ProductPart | undefined {
   const lead = leading(material, need);
@@ -137,7 +131,14 @@ export function oneTrip(
     wanted,
     ...caps,
   ]);
-  return { role: 'one', material, shares, rate, delivers: broughtBy(ctx, id, rate, shares) };
+  return {
+    role: 'one',
+    key: 'one',
+    material,
+    shares,
+    rate,
+    delivers: broughtBy(ctx, id, rate, shares),
+  };
 }
 
 function wantedFor<S extends Nutrient>(

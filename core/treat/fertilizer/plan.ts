@@ -1,11 +1,10 @@
 import { TREATMENT_CAUTIONS, type Proposal, type TreatmentCaution } from '../shared/treated';
-import type { Fertilizer } from '../../catalog/materials/types';
 import type { PlanContext } from '../../kernel/working/context';
 import type { DecisionKind } from '../../casefile/decisions';
 import type { DatesOf } from '../../schedule/requests';
 import { productDecision } from './productDecision';
 import { onDates } from './requests';
-import { isNeeded } from './handOrder';
+import { isNeeded } from './isNeeded';
 import { offeredHere } from './offered';
 import { fertilizerHold, type FertilizerHold } from './hold';
 import { nutrientNeeds, type Needs } from './need';
@@ -19,7 +18,8 @@ import type {
   FertilizerTreatment,
   FertilizerVerdict,
 } from './types';
-import { OTHER_WAYS, USUAL_WAY } from './ways';
+import { BESIDE_WAY, OTHER_WAYS, USUAL_WAY } from './ways';
+import { offersOf } from './ways/byNeed';
 import type { UndatedOption } from './ways/way';
 
 /** Nothing is known, nothing may go on, nothing is needed (as far as was measured), or something is to be fed. */
@@ -93,33 +93,29 @@ interface FertilizerProposal extends Proposal<FertilizerTreatment> {
  * is put on.
  */
 export function planFertilizer(ctx: PlanContext, input: FertilizerInput): FertilizerProposal {
-  const { file, area, plant } = input;
+  const { file, area } = input;
   const needs = nutrientNeeds(ctx, input);
   const hold = fertilizerHold(input.goal, input.readings, area);
   const verdict = verdictOf(needs, hold);
   const isDosed = verdict === 'dose';
-  const fertilizers = offeredHere(input);
+  const fit = offeredHere(input, needs.need.P2O5);
   const candidates = {
-    n: candidatesFor('n', fertilizers, plant),
-    p: candidatesFor('p', fertilizers, plant),
-    k: candidatesFor('k', fertilizers, plant),
-    one: oneTripCandidates(needs.need, fertilizers, plant),
+    n: candidatesFor('n', fit),
+    p: candidatesFor('p', fit),
+    k: candidatesFor('k', fit),
+    one: oneTripCandidates(needs.need, fit),
   };
-  const wayInput = { ...input, needs, isDosed, candidates };
-  const usual = USUAL_WAY.option(ctx, wayInput);
-  const others = OTHER_WAYS.flatMap((way) => way.option(ctx, wayInput) ?? []);
+  const wayInput = { ...input, needs, isDosed, fit, candidates };
   const decided = file.decisions['feed-way']?.value ?? '';
+  const usual = USUAL_WAY.option(ctx, wayInput);
+  const more = OTHER_WAYS.filter((way) => way.isHere(wayInput));
+  const others = [BESIDE_WAY, ...more.filter(({ id }) => id === decided)].flatMap((way) =>
+    way.isHere(wayInput) ? (way.option(ctx, wayInput) ?? []) : [],
+  );
   const chosen =
     decided === ''
       ? preferred(usual, others)
       : (others.find(({ way }) => way === decided) ?? usual);
-  const ids = (list: readonly Fertilizer[]): string[] => list.map(({ id }) => id);
-  const offered = {
-    n: ids(candidates.n),
-    p: ids(candidates.p),
-    k: ids(candidates.k),
-    one: ids(candidates.one),
-  };
   const digest = digestOf(verdict, chosen);
   const dated = (datesOf: DatesOf): FertilizerTreatment => {
     const onDays = (option: UndatedOption): FertilizerOption => ({
@@ -142,7 +138,8 @@ export function planFertilizer(ctx: PlanContext, input: FertilizerInput): Fertil
       needs,
       chosen: taken,
       options,
-      candidates: offered,
+      candidates: offersOf(candidates),
+      otherWays: more.map(({ id }) => id).filter((id) => id !== taken.way),
       digest,
     };
   };

@@ -1,4 +1,5 @@
 import type { Fertilizer } from '../../catalog/materials/types';
+import type { FitFertilizer } from './fit';
 import { isAcidLover, type Plant } from '../../catalog/plants/plants';
 import type { Readings } from '../../site/report/types';
 import { nutrientToProduct, percentToShare, productToNutrient } from '../../kernel/units/convert';
@@ -94,30 +95,27 @@ export function delivers<S extends Nutrient>(
   );
 }
 
-/** Whether a plant bears a product: some bear no chloride, some take no nitrate. */
-export function bears({ chloride, rules }: Plant, { also, nitrate }: Fertilizer): boolean {
-  if (chloride === 'sensitive' && (also.Cl ?? 0) > 0) return false;
-  return !(nitrate && rules.includes('no-nitrate'));
-}
-
 /** Whether lime on top of it drives ammonia off: urea and ammonium, not what is organic. */
 export function losesAmmonia({ grade, organic }: Fertilizer): boolean {
   return grade.N > 0 && !organic;
 }
 
-/** The fertilizers that may serve a role on a plant. Pesticide combinations never do. */
+/** Of what fits, the products that may serve a role: each nutrient by what brings no other that has its own. */
 export function candidatesFor(
   role: 'n' | 'p' | 'k',
-  fertilizers: readonly Fertilizer[],
-  plant: Plant,
-): readonly Fertilizer[] {
-  return fertilizers.filter((material) => {
-    const { grade, pesticide } = material;
-    if (pesticide || !bears(plant, material)) return false;
+  fit: readonly FitFertilizer[],
+): readonly FitFertilizer[] {
+  return fit.filter(({ grade }) => {
     if (role === 'p') return grade.P2O5 > 0;
     if (grade.P2O5 > 0) return false;
     return role === 'k' ? grade.K2O > 0 : grade.N > 0 && grade.K2O === 0;
   });
+}
+
+/** Those that every shop has; all where it has none. */
+export function usuallySold<M extends Fertilizer>(materials: readonly M[]): readonly M[] {
+  const sold = materials.filter(({ rare }) => !rare);
+  return sold.length > 0 ? sold : materials;
 }
 
 /** From this pH on nitrogen that acidifies is the better one for any plant. Common practice. */
@@ -128,11 +126,12 @@ const ALKALINE_FROM = 7.4;
  * and on alkaline soil, what brings sulfur for onions and their kin; else the first of the candidates.
  */
 export function firstNitrogen(
-  candidates: readonly Fertilizer[],
+  all: readonly FitFertilizer[],
   plant: Plant,
   { waterPh }: Readings,
   isSlowYear: boolean,
-): Fertilizer | undefined {
+): FitFertilizer | undefined {
+  const candidates = usuallySold(all);
   const slow = isSlowYear ? candidates.find(({ release }) => release === 'slow') : undefined;
   if (slow) return slow;
   const ph = valueOf(waterPh)?.value ?? 0;

@@ -76,7 +76,7 @@ function closedTo({ climate, allowed }: FertilizerInput, { grade }: Fertilizer):
 export function requestFor(
   ctx: PlanContext,
   input: FertilizerInput,
-  { role, material }: Pick<FertilizerProduct, 'role' | 'material'>,
+  { key, material }: Pick<FertilizerProduct, 'key' | 'material'>,
   split: { readonly set: DoseSet; readonly parts: readonly YearPart[] | undefined },
   earliest: IsoDate | undefined,
   before: readonly UndatedProduct[],
@@ -87,7 +87,7 @@ export function requestFor(
   const clashing = before.filter((other) =>
     [...cappedIn(other.material, input)].some((each) => mine.has(each)),
   );
-  const id = `${area.id}/feed-${role}`;
+  const id = `${area.id}/feed-${key}`;
   const lime = limeGoesFirst(input) ? [limeRequestId(area.id)] : [];
   const count = split.parts ? split.parts.length : split.set.doses.length;
   const days = split.parts ? spacingOf(input) : intervalDays.value;

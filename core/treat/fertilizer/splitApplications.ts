@@ -8,6 +8,7 @@ import {
   type DoseSet,
 } from '../../schedule/dosing/doses';
 import type { Fertilizer } from '../../catalog/materials/types';
+import type { FitFertilizer } from './fit';
 import { type IsoDate } from '../../kernel/typed/date';
 import {
   perHundredFeetToTotal,
@@ -121,7 +122,7 @@ function splitPart(
   dealing: Dealing,
   before: readonly UndatedProduct[],
 ): { readonly set: DoseSet; readonly parts: readonly YearPart[] | undefined } {
-  const prefix = `${input.area.id}/feed/${part.role}/dose`;
+  const prefix = `${input.area.id}/feed/${part.key}/dose`;
   const { extent } = input.ground;
   const mine = cappedIn(part.material, input);
   const brought = before
@@ -160,8 +161,8 @@ export function splitProducts(
 ): UndatedProduct[] {
   const split: UndatedProduct[] = [];
   for (const part of parts) {
-    const { role, material, rate } = part;
-    const prefix = `${input.area.id}/feed/${role}`;
+    const { role, key, material, rate } = part;
+    const prefix = `${input.area.id}/feed/${key}`;
     const thousands = valueOf(input.ground.extent)?.value ?? 1;
     const pounds = (valueOf(rate)?.value ?? 0) * thousands;
     const dealing = dealingOf(ctx, input, prefix, material, pounds);
@@ -169,8 +170,8 @@ export function splitProducts(
     const { set } = dealt;
     split.push({
       role,
+      key,
       material,
-      materialId: material.id,
       rate,
       set,
       request: requestFor(ctx, input, part, dealt, needs.earliest, split),
@@ -189,7 +190,7 @@ export function sideDressing(
   ctx: PlanContext,
   input: FertilizerInput,
   rows: Figure<Quantity<'100ft', 'row'>>,
-  material: Fertilizer,
+  material: FitFertilizer,
   earliest: IsoDate | undefined,
 ): UndatedProduct | undefined {
   const { pack, area } = input;
@@ -232,11 +233,11 @@ export function sideDressing(
   });
   return {
     role: 'row',
+    key: 'row',
     material,
-    materialId: material.id,
     rate,
     set,
-    request: requestFor(ctx, input, { role: 'row', material }, { set, parts }, earliest, []),
+    request: requestFor(ctx, input, { key: 'row', material }, { set, parts }, earliest, []),
     moments: momentsOf(parts),
     bag: dealing.bag,
     bags: bagsFor(ctx, `${prefix}/bags`, total, dealing.bag),

@@ -3,8 +3,9 @@ import type { DoseSet } from '../../schedule/dosing/doses';
 import type { IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { Figure } from '../../kernel/working/working';
-import type { Fertilizer } from '../../catalog/materials/types';
+import type { NamedMaterial } from '../../catalog/materials/types';
 import type { Balance, ProductPart } from './handOrder';
+import type { FitFertilizer } from './fit';
 import type { FertilizerHold } from './hold';
 import type { Needs } from './need';
 import type { NeedInput } from './needInput';
@@ -15,8 +16,11 @@ import type { NeedInput } from './needInput';
  */
 export type FertilizerVerdict = 'absent' | 'held' | 'none-needed' | 'none-known' | 'dose';
 
-/** By need: each nutrient by its own product. One trip: one product, once. */
-export const FERTILIZER_WAYS = ['by-need', 'one-trip'] as const;
+/**
+ * By need: each nutrient by its own product. One trip: one product, once. Organic: by need, of what organic growers may use.
+ * On hand: first what lies in the shed. Best buy: as it was chosen for the whole job.
+ */
+export const FERTILIZER_WAYS = ['by-need', 'one-trip', 'organic', 'on-hand', 'best-buy'] as const;
 export type FertilizerWayId = (typeof FERTILIZER_WAYS)[number];
 
 export interface FertilizerInput extends NeedInput {
@@ -27,7 +31,7 @@ export interface FertilizerInput extends NeedInput {
 /** A product of the plan in dressings on dates. */
 export interface FertilizerProduct extends TreatmentProduct {
   readonly role: ProductPart['role'];
-  readonly material: Fertilizer;
+  readonly material: FitFertilizer;
   readonly set: DoseSet;
   readonly bags: Figure<Quantity<'bags', 'product'>>;
   /** The season's rate along a row, where the ground is rows with an area. */
@@ -36,10 +40,15 @@ export interface FertilizerProduct extends TreatmentProduct {
   readonly reach: Figure<Quantity<'ft2', 'ground'>> | undefined;
 }
 
+/** The products that may serve each role. */
+export type Offers = Readonly<Record<'n' | 'p' | 'k' | 'one', readonly NamedMaterial[]>>;
+
 /** One way to feed: its products, and what they bring against the needs. */
 export interface FertilizerOption {
   readonly way: FertilizerWayId;
   readonly parts: readonly FertilizerProduct[];
+  /** What each select of its products may offer; nothing where they are not chosen one by one. */
+  readonly offers: Offers | undefined;
   /** Nothing on rows without an area, where only nitrogen is counted. */
   readonly balance: Balance | undefined;
 }
@@ -53,6 +62,8 @@ export interface FertilizerTreatment extends Treated<'fertilizer'> {
   readonly chosen: FertilizerOption;
   /** Every way that there is here, the chosen one among them: by need first. */
   readonly options: readonly [FertilizerOption, ...FertilizerOption[]];
-  /** The products that each select may offer. */
-  readonly candidates: Readonly<Record<'n' | 'p' | 'k' | 'one', readonly string[]>>;
+  /** The products that may serve each role, whatever way was chosen. */
+  readonly candidates: Offers;
+  /** The ways that are there for this ground, and are not worked out until one is chosen. */
+  readonly otherWays: readonly FertilizerWayId[];
 }

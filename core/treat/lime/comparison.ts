@@ -1,3 +1,4 @@
+import { nameOf } from '../../catalog/materials/named';
 import type { MaterialRow, MethodRow } from './types';
 import type { TreatInput } from '../shared/input';
 import { bagsFor } from '../../schedule/dosing/doses';
@@ -117,7 +118,7 @@ export function materialRows(
     const { isUsual = false, limit } = material;
     return [
       {
-        id,
+        ...nameOf(material),
         chosen: id === chosen,
         bag,
         rate,

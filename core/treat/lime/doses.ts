@@ -1,3 +1,4 @@
+import { materialName } from '../../catalog/materials/named';
 import type { Application } from '../shared/treated';
 import type { LimeTreatment, LimeVerdict } from './types';
 import type { ProductRate } from '../shared/amounts';
@@ -87,15 +88,12 @@ function groundCap(ctx: PlanContext, { area, pack, plant }: TreatInput, id: stri
 }
 
 /** The most of a material on one date: what the ground bears, or less of what is stronger or saltier. */
-function capOf(
-  ctx: PlanContext,
-  input: TreatInput,
-  { id: materialId, cap: own, standing, source }: LimeMaterial,
-): ProductRate {
+function capOf(ctx: PlanContext, input: TreatInput, material: LimeMaterial): ProductRate {
+  const { cap: own, standing, source } = material;
   const id = `${input.area.id}/lime/cap`;
   if (own === undefined) return groundCap(ctx, input, id);
   const ground = groundCap(ctx, input, `${id}/ground`);
-  const label = msg('lime.capMaterial', { material: msg(`material.${materialId}`) });
+  const label = msg('lime.capMaterial', { material: materialName(material) });
   const named = { id: `${id}/material`, label, standing, source };
   const most = ctx.constant(named, own, 'lb/1000ft2', 'product');
   return ctx.sheet.cap({ id, label }, [ground, most]);

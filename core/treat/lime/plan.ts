@@ -94,7 +94,9 @@ export function planLime(ctx: PlanContext, given: TreatInput): Proposal<LimeTrea
       settledBy: 'ph-settled',
       stands: { 'lime-method': chosen.id, 'lime-material': materialId },
       isDosed: verdict === 'dose',
-      products: [{ role: 'lime', materialId, bag: bag.size, rate, applications }],
+      products: [
+        { role: 'lime', key: 'lime', material: taken.material, bag: bag.size, rate, applications },
+      ],
       cautions: cautionsOf(worked),
       testOn: waiting && addMonths(waiting.date, -pack.lime.testMonthsBefore.value),
       ...worked,

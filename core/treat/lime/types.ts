@@ -1,5 +1,5 @@
 import type { Application, Treated } from '../shared/treated';
-import type { LimeLimit, MaterialId } from '../../catalog/materials/types';
+import type { LimeLimit, NamedMaterial } from '../../catalog/materials/types';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
@@ -25,8 +25,7 @@ export interface MethodRow {
   readonly costDifference: Money | undefined;
 }
 
-export interface MaterialRow {
-  readonly id: MaterialId;
+export interface MaterialRow extends NamedMaterial {
   readonly chosen: boolean;
   readonly bag: Bag;
   readonly rate: ProductRate;

@@ -1,6 +1,6 @@
 import type { DecisionKind, Settlement } from '../../casefile/decisions';
 import type { StageId } from '../../catalog/programmes/programme';
-import type { MaterialId } from '../../catalog/materials/types';
+import type { NamedMaterial } from '../../catalog/materials/types';
 import type { IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { Figure } from '../../kernel/working/working';
@@ -43,7 +43,9 @@ export type TreatmentCaution = (typeof TREATMENT_CAUTIONS)[number];
 /** What a treatment puts on of one material, whatever kind of treatment it is. */
 export interface TreatmentProduct {
   readonly role: 'lime' | 'sulfur' | 'n' | 'p' | 'k' | 'one' | 'row';
-  readonly materialId: MaterialId;
+  /** What its figures and applications are called by: its role, or what tells it from others of the same. */
+  readonly key: string;
+  readonly material: NamedMaterial;
   readonly bag: Figure<Quantity<'lb/bag', 'product'>>;
   /** Product in all; along rows without an area per 100 ft of row. */
   readonly rate: DoseRate;

@@ -1,3 +1,4 @@
+import { nameOf } from '../../catalog/materials/named';
 import type { SulfurBag, SulfurMaterialRow, SulfurTreatment } from './types';
 import type { ProductRate } from '../shared/amounts';
 import type { TreatInput } from '../shared/input';
@@ -126,7 +127,7 @@ export function sulfurMaterials(
     );
     const bags = bagsFor(ctx, `${prefix}/bags`, total, bag.size);
     return {
-      id,
+      ...nameOf(material),
       mixed,
       sulfate: forPound !== undefined,
       refused: poisons(material, goal),

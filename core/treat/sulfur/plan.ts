@@ -264,7 +264,8 @@ function onDates(
     products: [
       {
         role: 'sulfur',
-        materialId: chosen.id,
+        key: 'sulfur',
+        material: chosen,
         bag: chosen.bag.size,
         rate: chosen.rate,
         applications,

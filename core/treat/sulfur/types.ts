@@ -1,5 +1,5 @@
 import type { Application, Treated } from '../shared/treated';
-import type { MaterialId } from '../../catalog/materials/types';
+import type { NamedMaterial } from '../../catalog/materials/types';
 import type { PlantId } from '../../catalog/plants/plants';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { Msg } from '../../kernel/messages/msg';
@@ -24,8 +24,7 @@ export interface SulfurBag {
   readonly fromLabel: boolean;
 }
 
-export interface SulfurMaterialRow {
-  readonly id: MaterialId;
+export interface SulfurMaterialRow extends NamedMaterial {
   /** The label has to say how much of its sulfur is elemental. */
   readonly mixed: boolean;
   /** It works by its acid at once, not by what becomes of sulfur. */

@@ -1,3 +1,4 @@
+import { materialWords } from '../../format/materialWords';
 import type { AreaPlan } from '../../../core/area/areaPlan';
 import { shownInHands } from '../../../core/schedule/dosing/inHands';
 import { isConditional, isPinned, type CalendarEntry } from '../../../core/tell/calendar';
@@ -15,7 +16,7 @@ export function entryName(entry: CalendarEntry): string {
     case 'work':
       return text(`work.${entry.work.work}`);
     default:
-      return text(`material.${entry.materialId}`);
+      return materialWords(entry.material);
   }
 }
 

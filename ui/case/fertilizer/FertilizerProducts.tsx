@@ -1,5 +1,6 @@
 'use client';
 
+import { materialNote, materialWords } from '../../format/materialWords';
 import type { Option } from '../../format/choices';
 import Link from 'next/link';
 import { useId, type ReactNode } from 'react';
@@ -9,8 +10,9 @@ import type {
   FertilizerOption,
   FertilizerWayId,
 } from '../../../core/treat/fertilizer/types';
+import type { NamedMaterial } from '../../../core/catalog/materials/types';
 import { SHIPPED_MATERIALS } from '../../../core/catalog/materials/materials';
-import { nameFrom, text } from '../../format/text';
+import { text } from '../../format/text';
 import { Cell, Table } from '../../kit/Table';
 import { Figure } from '../../working/Figure';
 import { OpenableRow } from '../../working/Openable';
@@ -20,36 +22,47 @@ import { decisionPlace } from '../context/places';
 import { productDecision } from '../../../core/treat/fertilizer/productDecision';
 
 /** What a select of products offers; pesticide combinations are shown, and cannot be chosen. */
-function offered(candidates: readonly string[]): Option[] {
+function offered(candidates: readonly NamedMaterial[]): Option[] {
   const refused = SHIPPED_MATERIALS.fertilizers.filter(({ pesticide }) => pesticide);
   return [
-    ...candidates.map((value) => ({ value, words: nameFrom('material', value) })),
-    ...refused.map(({ id }) => ({
-      value: id,
-      words: text('feed.labelOnly', { material: text(`material.${id}`) }),
+    ...candidates.map((material) => ({ value: material.id, words: materialWords(material) })),
+    ...refused.map((material) => ({
+      value: material.id,
+      words: text('feed.labelOnly', { material: materialWords(material) }),
       disabled: true,
     })),
   ];
 }
 
-function Part({ part, chosen }: { part: FertilizerProduct; chosen: boolean }): ReactNode {
+interface PartProps {
+  readonly part: FertilizerProduct;
+  readonly offers: FertilizerOption['offers'];
+  readonly chosen: boolean;
+}
+
+function Part({ part, offers, chosen }: PartProps): ReactNode {
   const { area, state } = useCase();
-  const { role, material, rate, perRow, set, bags, bag, reach } = part;
-  const candidates = area.treatments.fertilizer.candidates[role === 'row' ? 'n' : role];
+  const { role, key, material, rate, perRow, set, bags, bag, reach } = part;
   const place = decisionPlace(state.doc, area.area.id, productDecision(role));
+  // What was taken off the shelf for it is not chosen again here.
+  const candidates = /^on-hand-\d/.test(key) ? undefined : offers?.[role === 'row' ? 'n' : role];
   return (
     <OpenableRow columns={5} className="pl-6">
       <tr className="border-b border-rule-2">
         <td className="py-1 pr-1.5 pl-6">
-          <FoundField
-            hideLabel
-            label={text(`feed.role.${role}`)}
-            place={{ ...place, value: material.id }}
-            options={offered(candidates)}
-            className="w-52 max-margin:w-40"
-          />
+          {candidates?.some(({ id }) => id === material.id) ? (
+            <FoundField
+              hideLabel
+              label={text(`feed.role.${role}`)}
+              place={{ ...place, value: material.id }}
+              options={offered(candidates)}
+              className="w-52 max-margin:w-40"
+            />
+          ) : (
+            <span className="font-semibold">{materialWords(material)}</span>
+          )}
           <span className="block max-w-52 text-small text-ink-2">
-            {text(`why.${material.id}`)}{' '}
+            {materialNote(material)}{' '}
             <Link
               href={`/shed?material=${material.id}`}
               className="inline-block py-1 font-semibold whitespace-nowrap text-spruce"
@@ -59,9 +72,8 @@ function Part({ part, chosen }: { part: FertilizerProduct; chosen: boolean }): R
           </span>
           {material.organic && material.grade.N > 0 && (
             <span className="block text-small">
-              <Figure id={`${area.area.id}/feed/${role}/share/N/grade`} />{' '}
-              {text('feed.organicLabel')}{' '}
-              <Figure id={`${area.area.id}/feed/${role}/first-season`} />{' '}
+              <Figure id={`${area.area.id}/feed/${key}/share/N/grade`} />{' '}
+              {text('feed.organicLabel')} <Figure id={`${area.area.id}/feed/${key}/first-season`} />{' '}
               {text('feed.organicSeason')}
             </span>
           )}
@@ -88,33 +100,40 @@ function Part({ part, chosen }: { part: FertilizerProduct; chosen: boolean }): R
   );
 }
 
-function Way({ option, chosen }: { option: FertilizerOption; chosen: boolean }): ReactNode {
+/** One way among those that are chosen from. */
+function WayHead({ way, chosen }: { way: FertilizerWayId; chosen: boolean }): ReactNode {
   const { session, state, area } = useCase();
   const id = useId();
   const place = decisionPlace(state.doc, area.area.id, 'feed-way');
-  const choose = (way: FertilizerWayId): void =>
-    session.edit([{ path: place.path, value: place.write(way) }], `choose:way:${way}`);
+  return (
+    <tr>
+      <td colSpan={5} className="pt-2 pb-0.5">
+        <span className="flex items-center gap-2">
+          <input
+            id={id}
+            type="radio"
+            name={`${area.area.id}-feed-way`}
+            checked={chosen}
+            onChange={() =>
+              session.edit([{ path: place.path, value: place.write(way) }], `choose:way:${way}`)
+            }
+            className="size-4 accent-spruce"
+          />
+          <label htmlFor={id} className={chosen ? 'font-semibold' : ''}>
+            {text(`feed.way.${way}`)}
+          </label>
+        </span>
+      </td>
+    </tr>
+  );
+}
+
+function Way({ option, chosen }: { option: FertilizerOption; chosen: boolean }): ReactNode {
   return (
     <>
-      <tr>
-        <td colSpan={5} className="pt-2 pb-0.5">
-          <span className="flex items-center gap-2">
-            <input
-              id={id}
-              type="radio"
-              name={`${area.area.id}-feed-way`}
-              checked={chosen}
-              onChange={() => choose(option.way)}
-              className="size-4 accent-spruce"
-            />
-            <label htmlFor={id} className={chosen ? 'font-semibold' : ''}>
-              {text(`feed.way.${option.way}`)}
-            </label>
-          </span>
-        </td>
-      </tr>
+      <WayHead way={option.way} chosen={chosen} />
       {option.parts.map((part) => (
-        <Part key={part.role} part={part} chosen={chosen} />
+        <Part key={part.key} part={part} offers={option.offers} chosen={chosen} />
       ))}
     </>
   );
@@ -157,7 +176,7 @@ function BalanceTable({ options }: { options: readonly FertilizerOption[] }): Re
       ]}
     >
       {NUTRIENTS.map((nutrient) => (
-        <OpenableRow key={nutrient} columns={5}>
+        <OpenableRow key={nutrient} columns={1 + 2 * options.length}>
           <tr className="border-b border-rule-2">
             <Cell>{text(`nutrient.${nutrient}`)}</Cell>
             {options.flatMap((option) => [
@@ -178,7 +197,7 @@ function BalanceTable({ options }: { options: readonly FertilizerOption[] }): Re
 /** Each way to feed with its products, one beside the other. */
 export function FertilizerProducts(): ReactNode {
   const { area } = useCase();
-  const { options, chosen } = area.treatments.fertilizer;
+  const { options, chosen, otherWays } = area.treatments.fertilizer;
   return (
     <>
       <Table
@@ -197,6 +216,9 @@ export function FertilizerProducts(): ReactNode {
       >
         {options.map((option) => (
           <Way key={option.way} option={option} chosen={option.way === chosen.way} />
+        ))}
+        {otherWays.map((way) => (
+          <WayHead key={way} way={way} chosen={false} />
         ))}
       </Table>
       {options[0].balance && (

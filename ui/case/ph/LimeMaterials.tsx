@@ -1,6 +1,8 @@
 'use client';
 
+import { materialNote, materialWords } from '../../format/materialWords';
 import { FindField } from '../../kit/FindField';
+import type { NamedMaterial } from '../../../core/catalog/materials/types';
 import type { MaterialRow } from '../../../core/treat/lime/types';
 import { useId, useState, type ReactNode } from 'react';
 import { MESHES, SCHEME_IDS, schemeOf } from '../../../core/tables/lime/fineness';
@@ -28,8 +30,8 @@ function Material({ row, priced }: { row: MaterialRow; priced: boolean }): React
       value={row.id}
       chosen={row.chosen}
       disabled={row.limit === 'never' && !row.chosen}
-      words={text(`material.${row.id}`)}
-      below={refused ? messageText(refused) : text(`why.${row.id}`)}
+      words={materialWords(row)}
+      below={refused ? messageText(refused) : materialNote(row)}
       columns={priced ? 5 : 4}
     >
       <Cell number>
@@ -83,11 +85,11 @@ function FinenessFields({ material }: { material: string }): ReactNode {
 }
 
 /** The label of one bag at a time: of the chosen material until another is picked. */
-function BagLabel({ chosen, materials }: { chosen: string; materials: readonly string[] }) {
+function BagLabel({ chosen, materials }: { chosen: string; materials: readonly NamedMaterial[] }) {
   const { state } = useCase();
   const id = useId();
   const [picked, setPicked] = useState(chosen);
-  const material = materials.includes(picked) ? picked : chosen;
+  const material = materials.some((each) => each.id === picked) ? picked : chosen;
   const label = own(state.doc.labels, material);
   const scored = label?.kind === 'ECCE';
   return (
@@ -97,7 +99,7 @@ function BagLabel({ chosen, materials }: { chosen: string; materials: readonly s
           id={id}
           label={text('ph.labelOf')}
           value={material}
-          options={named('material', materials)}
+          options={materials.map((each) => ({ value: each.id, words: materialWords(each) }))}
           nothing={text('find.nothing')}
           onChoose={setPicked}
         />
@@ -191,7 +193,7 @@ export function LimeMaterials(): ReactNode {
       <BagLabel
         key={chosenMaterial.id}
         chosen={chosenMaterial.id}
-        materials={materials.map(({ id }) => id)}
+        materials={materials}
       />
     </>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { materialNote, materialWords } from '../../format/materialWords';
 import type { SulfurMaterialRow, SulfurTreatment } from '../../../core/treat/sulfur/types';
 import type { ReactNode } from 'react';
 import { messageText } from '../../format/message';
@@ -156,8 +157,8 @@ function Material({ row }: { row: SulfurMaterialRow }): ReactNode {
       value={row.id}
       chosen={row.chosen}
       disabled={row.refused}
-      words={text(`material.${row.id}`)}
-      below={text(row.refused ? 'sulfur.aluminumNever' : `why.${row.id}`)}
+      words={materialWords(row)}
+      below={row.refused ? text('sulfur.aluminumNever') : materialNote(row)}
       columns={4}
     >
       <Cell number>

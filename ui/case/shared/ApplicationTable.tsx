@@ -1,5 +1,6 @@
 'use client';
 
+import { materialWords } from '../../format/materialWords';
 import type { Application } from '../../../core/treat/shared/treated';
 import type { ReactNode } from 'react';
 import type { DoseSet } from '../../../core/schedule/dosing/doses';
@@ -31,7 +32,7 @@ function Row({ part, dose }: { part: Dressed; dose: Application }): ReactNode {
           {formatDate(date)}
           {stage && <span className="block text-small text-ink-2">{text(`stage.${stage}`)}</span>}
         </Cell>
-        {part.material && <Cell>{text(`material.${part.material.id}`)}</Cell>}
+        {part.material && <Cell>{materialWords(part.material)}</Cell>}
         <Cell number>
           <Figure id={amount.rate.id} />
         </Cell>
@@ -91,7 +92,7 @@ export function ApplicationTable({
           <div key={set.rounding.id} className="mt-1.5 text-small text-ink-2">
             <Openable>
               {material
-                ? text('dose.roundingOf', { material: text(`material.${material.id}`) })
+                ? text('dose.roundingOf', { material: materialWords(material) })
                 : text('dose.roundingNote')}
               <Figure id={set.rounding.id} />
             </Openable>

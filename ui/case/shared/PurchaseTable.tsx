@@ -1,5 +1,6 @@
 'use client';
 
+import { materialWords } from '../../format/materialWords';
 import type { ReactNode } from 'react';
 import { text } from '../../format/text';
 import { Cell, Table } from '../../kit/Table';
@@ -28,10 +29,10 @@ export function PurchaseTable(): ReactNode {
           { id: 'cost', words: text('buy.cost'), number: true },
         ]}
       >
-        {rows.map(({ materialId, pounds, bags, leftOver, cost: each, bag }) => (
-          <OpenableRow key={materialId} columns={7}>
+        {rows.map(({ material, pounds, bags, leftOver, cost: each, bag }) => (
+          <OpenableRow key={material.id} columns={7}>
             <tr className="border-b border-rule-2">
-              <Cell>{text(`material.${materialId}`)}</Cell>
+              <Cell>{materialWords(material)}</Cell>
               <Cell number>
                 <Figure id={pounds.id} />
               </Cell>
@@ -41,8 +42,8 @@ export function PurchaseTable(): ReactNode {
                     hideLabel
                     width="bag"
                     usual={'absent' in bag ? '' : String(bag.value.value)}
-                    label={text('buy.bagOfMaterial', { material: text(`material.${materialId}`) })}
-                    place={labelPlace(state.doc, materialId, 'bag')}
+                    label={text('buy.bagOfMaterial', { material: materialWords(material) })}
+                    place={labelPlace(state.doc, material.id, 'bag')}
                   />
                 </span>
               </Cell>
@@ -58,9 +59,9 @@ export function PurchaseTable(): ReactNode {
                     hideLabel
                     width="bag"
                     label={text('buy.priceOfMaterial', {
-                      material: text(`material.${materialId}`),
+                      material: materialWords(material),
                     })}
-                    place={labelPlace(state.doc, materialId, 'price')}
+                    place={labelPlace(state.doc, material.id, 'price')}
                   />
                 </span>
               </Cell>

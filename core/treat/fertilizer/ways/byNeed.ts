@@ -1,44 +1,77 @@
-import type { Fertilizer } from '../../../catalog/materials/types';
-import { balanceOf, handOrder, isNeeded, type Chosen } from '../handOrder';
+import { nameOf } from '../../../catalog/materials/named';
 import { isSlowYear } from '../../../catalog/programmes/programme';
-import { firstNitrogen } from '../products';
+import type { PlanContext } from '../../../kernel/working/context';
+import type { FitFertilizer } from '../fit';
+import { balanceOf, handOrder, type Chosen, type ProductPart } from '../handOrder';
+import { isNeeded } from '../isNeeded';
+import { firstNitrogen, usuallySold } from '../products';
 import { programmeHere } from '../programme';
 import { sideDressing, splitProducts } from '../splitApplications';
-import { pick, type FertilizerWay, type WayInput } from './way';
+import type { FertilizerWayId, Offers } from '../types';
+import {
+  pick,
+  type Candidates,
+  type FertilizerWay,
+  type UndatedOption,
+  type WayInput,
+} from './way';
 
-function chosenProducts(input: WayInput): Chosen {
+function first(role: 'n' | 'p' | 'k', input: WayInput): FitFertilizer | undefined {
   const { candidates, plant, readings } = input;
-  const programme = programmeHere(input);
-  const of = (role: 'n' | 'p' | 'k'): Fertilizer => {
-    const list = candidates[role];
-    const first =
-      role === 'n'
-        ? firstNitrogen(list, plant, readings, !!programme && isSlowYear(programme))
-        : // Phosphate comes of what is made for it, before what brings more nitrogen than that.
-          (list.find(({ grade }) => role === 'k' || grade.P2O5 >= grade.N) ?? list[0]);
-    const found = pick(input, role, first);
-    if (!found) throw new Error(`byNeed: the materials hold nothing for '${role}'`);
-    return found;
-  };
+  const list = candidates[role];
+  if (role === 'n') {
+    const programme = programmeHere(input);
+    return firstNitrogen(list, plant, readings, !!programme && isSlowYear(programme));
+  }
+  const sold = usuallySold(list);
+  // Phosphate comes of what is made for it, before what brings more nitrogen than that.
+  return sold.find(({ grade }) => role === 'k' || grade.P2O5 >= grade.N) ?? sold[0];
+}
+
+/** The product that stands for each need: the decided one, else the first. */
+export function chosenProducts(input: WayInput): Chosen {
+  const of = (role: 'n' | 'p' | 'k') => pick(input, role, first(role, input));
   return { n: of('n'), p: of('p'), k: of('k') };
+}
+
+/** What the selects of a way offer. */
+export function offersOf({ n, p, k, one }: Candidates): Offers {
+  return { n: n.map(nameOf), p: p.map(nameOf), k: k.map(nameOf), one: one.map(nameOf) };
+}
+
+/**
+ * Each need by a product of its own, after what goes on already; on rows nitrogen alone.
+ * @param before makes what goes on before the needs are served
+ */
+export function byHandOrder(
+  ctx: PlanContext,
+  input: WayInput,
+  way: FertilizerWayId,
+  before: () => readonly ProductPart[] = () => [],
+): UndatedOption {
+  const { area, ground, needs, isDosed } = input;
+  const chosen = chosenProducts(input);
+  const offers = offersOf(input.candidates);
+  if (ground.rows) {
+    const dressed = isDosed && chosen.n && isNeeded(needs.need.N);
+    const row = dressed && sideDressing(ctx, input, ground.rows, chosen.n, needs.earliest);
+    return { way, parts: row ? [row] : [], offers, balance: undefined };
+  }
+  const at = `${area.id}/feed`;
+  const isUsual = way === 'by-need';
+  const order = { chosen, before: before(), called: isUsual ? '' : `${way}-` };
+  const parts = isDosed ? handOrder(ctx, at, needs.need, order) : [];
+  return {
+    way,
+    parts: splitProducts(ctx, input, parts, needs),
+    offers,
+    balance: balanceOf(ctx, isUsual ? at : `${at}/${way}`, needs.need, parts),
+  };
 }
 
 /** Each nutrient by a product of its own, in the order of the hand; on rows nitrogen alone. */
 export const byNeed = {
   id: 'by-need',
-  option: (ctx, input) => {
-    const { area, ground, needs, isDosed } = input;
-    const chosen = chosenProducts(input);
-    if (ground.rows) {
-      const dressed = isDosed && isNeeded(needs.need.N);
-      const row = dressed && sideDressing(ctx, input, ground.rows, chosen.n, needs.earliest);
-      return { way: 'by-need', parts: row ? [row] : [], balance: undefined };
-    }
-    const parts = isDosed ? handOrder(ctx, `${area.id}/feed`, needs.need, chosen) : [];
-    return {
-      way: 'by-need',
-      parts: splitProducts(ctx, input, parts, needs),
-      balance: balanceOf(ctx, `${area.id}/feed`, needs.need, parts),
-    };
-  },
+  isHere: () => true,
+  option: (ctx, input) => byHandOrder(ctx, input, 'by-need'),
 } as const satisfies FertilizerWay;
