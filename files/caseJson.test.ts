@@ -52,10 +52,10 @@ test.each<[string, string, number, number, string]>([
   ['cut off', '{\n  "format": "agrologos-case",\n  "schema": ', 3, 13, 'file.notJson'],
   ['a comma too many', '{\n  "format": "x",\n}', 3, 1, 'file.notJson'],
   ['another format', '{"format": "x"}', 1, 1, 'refused.notACase'],
-  ['a newer case', '{"format": "agrologos-case", "schema": 9}', 1, 1, 'refused.newer'],
+  ['a newer case', '{"format": "agrologos-case", "schema": 10}', 1, 1, 'refused.newer'],
   [
     'a newer backup',
-    '{"format": "agrologos-backup", "schema": 9, "cases": []}',
+    '{"format": "agrologos-backup", "schema": 10, "cases": []}',
     1,
     1,
     'refused.newerBackup',
