@@ -20,6 +20,7 @@ const LAYERS = [
   'outlook',
   'judge',
   'area',
+  'buy',
   'tell',
   'plan',
 ];

@@ -23,6 +23,7 @@ export interface Page extends Written {
     readonly areas: readonly AreaPlan[];
     readonly labels: CaseFile['labels'];
     readonly shop: CaseFile['shop'];
+    readonly stock: CaseFile['stock'];
     readonly paragraphs: readonly string[];
     readonly asked: Asked;
     readonly lines: CaseFile['lines'];
@@ -72,6 +73,7 @@ export function pageOf(
     areas,
     labels: file.labels,
     shop: file.shop,
+    stock: file.stock,
     paragraphs: paragraphWords(file),
     asked,
     lines: file.lines,

@@ -17,16 +17,16 @@ test('whole bags, what is left over, and the whole job', () => {
   const lime = { ph: '5.4', buffer: '6.4', label: { kind: 'CCE', percent: '85' } } as const;
   const prices = { 'urea-46-0-0': '24.50', 'calcitic-pelletized': '' };
   const { purchase } = planCase(lawnCase({ ...lime, prices }));
-  const rows = purchase.rows.map(({ material, pounds, bags, leftOver, cost }) => [
+  const rows = purchase.rows.map(({ material, pounds, packs, leftOver, cost }) => [
     material.id,
     value(pounds),
-    value(bags),
+    packs.map(({ bags }) => value(bags)),
     value(leftOver),
     value(cost),
   ]);
   expect(rows).toEqual([
-    ['calcitic-pelletized', 472, 12, 8, NaN],
-    ['urea-46-0-0', 27, 1, 23, 24.5],
+    ['calcitic-pelletized', 472, [12], 8, NaN],
+    ['urea-46-0-0', 27, [1], 23, 24.5],
   ]);
   expect(purchase.cost).toHaveProperty('absent');
 });
@@ -46,11 +46,11 @@ test('the same product on two pieces of ground is bought once', () => {
   };
   const { rows } = planCase({ ...file, areas, samples }).purchase;
   // 2 ÷ 0.46 = 4.35 lb in two dressings of 2 lb, on each; the rest rounds down under the cap
-  expect(rows.map(({ material, bags }) => [material.id, value(bags)])).toEqual([
-    ['urea-46-0-0', 1],
-  ]);
+  expect(
+    rows.map(({ material, packs }) => [material.id, packs.map(({ bags }) => value(bags))]),
+  ).toEqual([['urea-46-0-0', [1]]]);
   // Two pieces of ground are one pack of 10 lb.
-  expect(rows.map(({ bag }) => value(bag))).toEqual([10]);
+  expect(rows.flatMap(({ packs }) => packs.map(({ bag }) => value(bag)))).toEqual([10]);
 });
 
 test('ground without an area buys nothing that anybody could count', () => {

@@ -1,12 +1,13 @@
 import type { CaseFile } from '../casefile/casefile';
 import type { NamedMaterial } from '../catalog/materials/types';
 import { bagsToCost } from '../kernel/units/convert';
-import type { Quantity } from '../kernel/units/quantity';
+import { quantity, type Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
 import { msg } from '../kernel/messages/msg';
 import { valueOf, type Figure } from '../kernel/working/working';
 import { isTyped } from './shared/bagSize';
-import { packFor, packsOf } from './shared/packs';
+import { own } from '../kernel/typed/own';
+import { cheapestPacks, listedPacks, packFor, packsOf, type PackCount } from './shared/packs';
 import { addPounds, bagsFor } from '../schedule/dosing/doses';
 
 type Pounds = Figure<Quantity<'lb', 'product'>>;
@@ -26,10 +27,21 @@ export interface Use {
 interface PurchaseRow {
   readonly material: NamedMaterial;
   readonly pounds: Pounds;
+  /** What lies there already; nothing where nobody says so. */
+  readonly onHand: Pounds | undefined;
+  /** The packs to buy, of one size or of several; none where what lies there is enough. */
+  readonly packs: readonly BoughtPack[];
+  /** The packs are those that somebody listed, and not one usual size. */
+  readonly listed: boolean;
+  readonly leftOver: Pounds;
+  /** Absent until every price is typed. */
+  readonly cost: Money;
+}
+
+/** So many packs of one size. */
+interface BoughtPack {
   readonly bag: Use['bag'];
   readonly bags: Figure<Quantity<'bags', 'product'>>;
-  readonly leftOver: Pounds;
-  /** Absent until a price is typed. */
   readonly cost: Money;
 }
 
@@ -40,6 +52,7 @@ export interface Purchase {
 }
 
 const PRICE = { min: 0, max: 10_000 };
+const ON_HAND = { min: 0, max: 100_000 };
 
 /** A usual sack of fertilizer, lb. Common practice. */
 const USUAL_SACK_LB = 50;
@@ -60,6 +73,73 @@ function bagOfAll(
   return ctx.constant(entry, packFor(pounds, USUAL_SACK_LB, packsOf(shop)), 'lb/bag', 'product');
 }
 
+/** What lies in the client's shed of a material, where somebody said so. */
+function onHandOf(ctx: PlanContext, { stock }: CaseFile, id: string): Pounds | undefined {
+  const typed = own(stock, id)?.onHand ?? '';
+  if (typed.trim() === '') return undefined;
+  const entry = { id: `job/buy/${id}/on-hand`, label: msg('buy.onHand'), at: `stock/${id}/onHand` };
+  return ctx.number(entry, typed, ON_HAND, 'lb', 'product');
+}
+
+/** Packs of one size with what they cost. */
+function boughtPack(
+  ctx: PlanContext,
+  prefix: string,
+  bag: Use['bag'],
+  bags: BoughtPack['bags'],
+  price: { readonly at: string; readonly typed: string },
+): BoughtPack {
+  const each = ctx.number(
+    { id: `${prefix}/price`, label: msg('buy.price'), at: price.at },
+    price.typed,
+    PRICE,
+    'usd/bag',
+    'money',
+  );
+  const cost = ctx.sheet.derive(
+    'multiply',
+    { id: `${prefix}/cost`, label: msg('buy.cost') },
+    [bags, each],
+    bagsToCost,
+  );
+  return { bag, bags, cost };
+}
+
+/** The cheapest packs of those that somebody listed. */
+function fromList(
+  ctx: PlanContext,
+  prefix: string,
+  { stock }: CaseFile,
+  counts: readonly PackCount[],
+  toBuy: Pounds,
+): BoughtPack[] {
+  let left = toBuy;
+  return counts.flatMap(({ pack: { lb, at }, count }, index): BoughtPack[] => {
+    const [, id = '', , packId = ''] = (at ?? '').split('/');
+    const typed = own(own(stock, id)?.packs ?? {}, packId);
+    if (!at || !typed) return [];
+    const pack = `${prefix}/pack-${index + 1}`;
+    const named = { id: `${pack}/bag`, label: msg('lime.bagSize'), at: `${at}/pounds` };
+    const bag = ctx.sheet.leaf('typed', named, quantity(lb, 'lb/bag', 'product'));
+    const isLast = index === counts.length - 1;
+    const bags = isLast
+      ? bagsFor(ctx, `${pack}/bags`, left, bag)
+      : ctx.sheet.leaf(
+          'decided',
+          { id: `${pack}/bags`, label: msg('buy.cheapestPacks') },
+          quantity(count, 'bags', 'product'),
+        );
+    const held = ctx.sheet.multiply(
+      { id: `${pack}/held`, label: msg('buy.inBags') },
+      [bags, bag],
+      'lb',
+      'product',
+    );
+    left = ctx.sheet.deduct({ id: `${pack}/left`, label: msg('buy.stillToBuy') }, [left, held]);
+    return [boughtPack(ctx, pack, bag, bags, { at: `${at}/price`, typed: typed.price })];
+  });
+}
+
 function purchaseRow(ctx: PlanContext, file: CaseFile, all: readonly Use[]): PurchaseRow[] {
   const [first, ...others] = all;
   if (!first) return [];
@@ -71,32 +151,56 @@ function purchaseRow(ctx: PlanContext, file: CaseFile, all: readonly Use[]): Pur
     { id: `${prefix}/pounds`, label: msg('buy.pounds') },
     uses.flatMap((use) => use.pounds),
   );
-  const bag = bagOfAll(ctx, `${prefix}/bag`, file, uses, valueOf(pounds)?.value ?? 0);
-  const bags = bagsFor(ctx, `${prefix}/bags`, pounds, bag);
-  const held = ctx.sheet.multiply(
-    { id: `${prefix}/held`, label: msg('buy.inBags') },
-    [bags, bag],
-    'lb',
-    'product',
+  const onHand = onHandOf(ctx, file, material.id);
+  const toBuy = onHand
+    ? ctx.sheet.deduct({ id: `${prefix}/to-buy`, label: msg('buy.stillToBuy') }, [pounds, onHand])
+    : pounds;
+  const wanted = valueOf(toBuy)?.value ?? 0;
+  const listed = listedPacks(file, material.id);
+  const packs = (): BoughtPack[] => {
+    if (onHand && wanted === 0 && !('absent' in toBuy)) return [];
+    if (listed.length > 0) {
+      return fromList(ctx, prefix, file, cheapestPacks(listed, wanted), toBuy);
+    }
+    const bag = bagOfAll(ctx, `${prefix}/bag`, file, uses, wanted);
+    const price = file.labels[material.id]?.price ?? '';
+    const at = `labels/${material.id}/price`;
+    const bags = bagsFor(ctx, `${prefix}/bags`, toBuy, bag);
+    return [boughtPack(ctx, prefix, bag, bags, { at, typed: price })];
+  };
+  const bought = packs();
+  const held = bought.map(({ bag, bags }, index) =>
+    ctx.sheet.multiply(
+      { id: `${prefix}/held${index > 0 ? `-${index + 1}` : ''}`, label: msg('buy.inBags') },
+      [bags, bag],
+      'lb',
+      'product',
+    ),
   );
+  const [only, ...besides] = [...(onHand ? [onHand] : []), ...held];
+  const there =
+    only && besides.length === 0
+      ? only
+      : addPounds(ctx, { id: `${prefix}/there`, label: msg('buy.there') }, [
+          ...(only ? [only] : []),
+          ...besides,
+        ]);
   const leftOver = ctx.sheet.subtract({ id: `${prefix}/left-over`, label: msg('buy.leftOver') }, [
-    held,
+    there,
     pounds,
   ]);
-  const price = ctx.number(
-    { id: `${prefix}/price`, label: msg('buy.price'), at: `labels/${material.id}/price` },
-    file.labels[material.id]?.price ?? '',
-    PRICE,
-    'usd/bag',
-    'money',
-  );
-  const cost = ctx.sheet.derive(
-    'multiply',
-    { id: `${prefix}/cost`, label: msg('buy.cost') },
-    [bags, price],
-    bagsToCost,
-  );
-  return [{ material, pounds, bag, bags, leftOver, cost }];
+  const [one, ...more] = bought;
+  const entry = { id: `${prefix}/cost-in-all`, label: msg('buy.cost') };
+  const cost =
+    one && more.length === 0
+      ? one.cost
+      : ctx.sheet.add(
+          entry,
+          bought.map((each) => each.cost),
+          'usd',
+          'money',
+        );
+  return [{ material, pounds, onHand, packs: bought, listed: listed.length > 0, leftOver, cost }];
 }
 
 /**

@@ -251,11 +251,14 @@ export function planResponse(file: CaseFile, plan: Plan, voice: Voice, page: Voi
     pack: file.pack,
     areas: plan.areas.map((each) => area(each, plan, say)),
     brokenAreas: plan.broken.map(({ area: of, why }) => ({ id: of.id, why })),
-    products: purchase.rows.map(({ material, pounds, bag, bags, leftOver, cost }) => ({
+    products: purchase.rows.map(({ material, pounds, onHand, packs, leftOver, cost }) => ({
       material: material.id,
       productLb: number(pounds),
-      bagLb: number(bag),
-      bags: number(bags),
+      onHandLb: onHand ? number(onHand) : null,
+      // Of the first size; all sizes follow.
+      bagLb: packs[0] ? number(packs[0].bag) : null,
+      bags: packs[0] ? number(packs[0].bags) : 0,
+      packs: packs.map(({ bag, bags }) => ({ bagLb: number(bag), bags: number(bags) })),
       leftOverLb: number(leftOver),
       costUsd: number(cost),
     })),

@@ -163,14 +163,19 @@ export interface Messages extends PageMessages {
   'bufferForm.sikora-2': None;
   'buy.bagOf': None;
   'buy.bagOfMaterial': { readonly material: 'any' };
+  'buy.cheapestPacks': None;
   'buy.cost': None;
+  'buy.enough': None;
   'buy.inBags': None;
   'buy.jobCost': None;
   'buy.leftOver': None;
   'buy.nothing': None;
+  'buy.onHand': None;
   'buy.pounds': None;
   'buy.price': None;
   'buy.priceOfMaterial': { readonly material: 'any' };
+  'buy.stillToBuy': None;
+  'buy.there': None;
   'buy.title': None;
   'calendar.amount': { readonly amount: 'any' };
   'calendar.atStage': { readonly stage: 'any' };
@@ -3301,6 +3306,7 @@ export interface PageMessages {
   'slip.buyLime': { readonly bags: 'any'; readonly material: 'any'; readonly size: 'any' };
   'slip.each': { readonly each: 'any'; readonly kind: 'word' };
   'slip.eachWithCups': { readonly cups: 'any'; readonly each: 'any'; readonly kind: 'word' };
+  'slip.enoughOnHand': None;
   'slip.evenly': None;
   'slip.feedAfterLime': None;
   'slip.feedDose': {
@@ -3383,11 +3389,13 @@ export interface PageMessages {
   'slip.limeTons': { readonly tons: 'any' };
   'slip.nitrateCounts': None;
   'slip.nitrateCovers': None;
+  'slip.noCell': None;
   'slip.noFeed': None;
   'slip.noFeedKnown': None;
   'slip.noLime': None;
   'slip.noLimeUnsure': None;
   'slip.noLimeWorth': None;
+  'slip.onHand': { readonly amount: 'any'; readonly material: 'any' };
   'slip.ownAmount': { readonly reason: 'any' };
   'slip.ownMaterial': { readonly reason: 'any' };
   'slip.paragraph': { readonly words: 'any' };

@@ -64,12 +64,29 @@ function shoppingTable({ rows }: Purchase): SlipBlock[] {
     {
       kind: 'table',
       head: [msg('slip.buyHead'), msg('slip.bagsHead'), msg('slip.leftOverHead')],
-      rows: rows.map(({ material, bags, bag, leftOver }) => [
-        materialName(material),
-        msg('slip.bagsCell', { bags: { working: bags.id }, size: { working: bag.id } }),
-        msg('slip.amountCell', { amount: { working: leftOver.id } }),
-      ]),
+      rows: rows.flatMap(({ material, onHand, packs, leftOver }) => {
+        const left = msg('slip.amountCell', { amount: { working: leftOver.id } });
+        const cells = packs.map(({ bags, bag }) =>
+          msg('slip.bagsCell', { bags: { working: bags.id }, size: { working: bag.id } }),
+        );
+        const enough = onHand ? [msg('slip.enoughOnHand')] : [];
+        return (cells.length > 0 ? cells : enough).map((cell, at, all) => [
+          materialName(material),
+          cell,
+          at === all.length - 1 ? left : msg('slip.noCell'),
+        ]);
+      }),
     },
+    ...rows.flatMap(({ material, onHand }) =>
+      onHand && !('absent' in onHand)
+        ? [
+            sentence('slip.onHand', {
+              amount: { working: onHand.id },
+              material: materialName(material),
+            }),
+          ]
+        : [],
+    ),
   ];
 }
 
@@ -210,9 +227,13 @@ export function writeSlip(
   const found = each.flatMap(([plan, { found: blocks }]) =>
     [heading(plan), ...unsureBlocks(plan), ...blocks].map(on(plan)),
   );
-  const buy = several ? shoppingTable(purchase) : each.flatMap(([, one]) => one.buy);
+  // What lies there, and packs of several sizes, do not go into a sentence.
+  const inTable = several || purchase.rows.some(({ onHand, listed }) => onHand || listed);
+  const buy = inTable ? shoppingTable(purchase) : each.flatMap(([, one]) => one.buy);
   const how = each.flatMap(([plan, one]) => (several ? one.how : one.how.map(on(plan))));
-  const bought = several ? purchase.rows.map(({ bags }) => bags.id) : [];
+  const bought = inTable
+    ? purchase.rows.flatMap(({ packs }) => packs.map(({ bags }) => bags.id))
+    : [];
   const blocks = [
     ...told.flatMap(hazardBlocks),
     ...answerBlocks(asked, told),

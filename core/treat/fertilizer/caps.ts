@@ -46,7 +46,7 @@ function halfOnLightSoil(
 export type Manner = 'worked-in' | 'on-top';
 
 /** The limits of one date: grass burns soonest, and what is worked in burns nothing. */
-function limitsFor(input: FertilizerInput, manner: Manner): ApplicationLimits {
+export function limitsFor(input: FertilizerInput, manner: Manner): ApplicationLimits {
   const rules = applicationLimits(input);
   const most = (value: number): ApplicationLimits => ({
     ...rules,

@@ -2,6 +2,7 @@ import { TREATMENT_CAUTIONS, type Proposal, type TreatmentCaution } from '../sha
 import type { PlanContext } from '../../kernel/working/context';
 import type { DecisionKind } from '../../casefile/decisions';
 import type { DatesOf } from '../../schedule/requests';
+import { limitsFor } from './caps';
 import { productDecision } from './productDecision';
 import { onDates } from './requests';
 import { isNeeded } from './isNeeded';
@@ -138,6 +139,8 @@ export function planFertilizer(ctx: PlanContext, input: FertilizerInput): Fertil
       needs,
       chosen: taken,
       options,
+      fit: candidates.one,
+      limits: limitsFor(input, 'on-top'),
       candidates: offersOf(candidates),
       otherWays: more.map(({ id }) => id).filter((id) => id !== taken.way),
       digest,

@@ -5,6 +5,7 @@ import type { Quantity } from '../../kernel/units/quantity';
 import type { Figure } from '../../kernel/working/working';
 import type { NamedMaterial } from '../../catalog/materials/types';
 import type { Balance, ProductPart } from './handOrder';
+import type { ApplicationLimits } from '../../catalog/packs/pack';
 import type { FitFertilizer } from './fit';
 import type { FertilizerHold } from './hold';
 import type { Needs } from './need';
@@ -62,6 +63,9 @@ export interface FertilizerTreatment extends Treated<'fertilizer'> {
   readonly chosen: FertilizerOption;
   /** Every way that there is here, the chosen one among them: by need first. */
   readonly options: readonly [FertilizerOption, ...FertilizerOption[]];
+  /** What may go on this ground and brings something of what it needs, and the most of one trip. */
+  readonly fit: readonly FitFertilizer[];
+  readonly limits: ApplicationLimits;
   /** The products that may serve each role, whatever way was chosen. */
   readonly candidates: Offers;
   /** The ways that are there for this ground, and are not worked out until one is chosen. */

@@ -190,11 +190,7 @@ export function LimeMaterials(): ReactNode {
         </Openable>
       )}
       <Against />
-      <BagLabel
-        key={chosenMaterial.id}
-        chosen={chosenMaterial.id}
-        materials={materials}
-      />
+      <BagLabel key={chosenMaterial.id} chosen={chosenMaterial.id} materials={materials} />
     </>
   );
 }
