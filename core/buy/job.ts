@@ -11,6 +11,7 @@ import { SALT_INDEX } from '../tables/fertilizer/saltIndex';
 import { isForOrganic } from '../treat/fertilizer/fit';
 import { isNeeded } from '../treat/fertilizer/isNeeded';
 import { usuallySold } from '../treat/fertilizer/products';
+import { BUY_RULES } from './typed';
 import { magnesiumIsShort } from '../treat/lime/material';
 import { packsToBuy, type Pack } from '../treat/shared/packs';
 
@@ -80,9 +81,7 @@ const SLACK: ByNutrient = { N: 0.1, P2O5: 0.1, K2O: 0.3 };
 const MOST_PRODUCTS = 4;
 const MOST_TRIPS = 6;
 
-const PERCENT = { min: 0, max: 100 };
-const COUNT = { min: 1, max: 20 };
-const POUNDS = { min: 0, max: 100_000 };
+const { percent: PERCENT, count: COUNT, onHand: POUNDS } = BUY_RULES;
 
 function typed(
   text: string,

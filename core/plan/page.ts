@@ -1,4 +1,6 @@
 import type { AreaPlan } from '../area/areaPlan';
+import { inShort, jobOf } from '../buy/job';
+import { checkBuying } from '../buy/typed';
 import { paragraphWords, type CaseFile } from '../casefile/casefile';
 import { decisionOf } from '../casefile/decisions';
 import { msg } from '../kernel/messages/msg';
@@ -24,6 +26,8 @@ export interface Page extends Written {
     readonly labels: CaseFile['labels'];
     readonly shop: CaseFile['shop'];
     readonly stock: CaseFile['stock'];
+    readonly buying: CaseFile['buying'];
+    readonly bought: CaseFile['bought'];
     readonly paragraphs: readonly string[];
     readonly asked: Asked;
     readonly lines: CaseFile['lines'];
@@ -35,6 +39,13 @@ const NO_PAGE: Pick<Plan, 'purchase' | 'slip'> = {
   purchase: { rows: [], cost: { id: 'job/buy/none', absent: msg('absent.nothingToBuy') } },
   slip: { blocks: [], lines: [], lost: [], appendix: [] },
 };
+
+/** Whether the buy that was chosen for the whole job was made from what stands there now. */
+function buyFindings(file: CaseFile, areas: readonly AreaPlan[]): Finding[] {
+  const { kind, madeFrom } = file.bought;
+  if (kind === '' || inShort(jobOf(file, areas)) === madeFrom) return [];
+  return [findingOf('case', 'feeding', 'decide', 'boughtChanged')];
+}
 
 /** What the advisor changed on the page and has to look at again, since the plan is another now. */
 function lineFindings({ lines, lost }: PageLines): Finding[] {
@@ -74,6 +85,8 @@ export function pageOf(
     labels: file.labels,
     shop: file.shop,
     stock: file.stock,
+    buying: file.buying,
+    bought: file.bought,
     paragraphs: paragraphWords(file),
     asked,
     lines: file.lines,
@@ -91,7 +104,9 @@ export function pageOf(
       ...madeFrom,
       values: workingsWith(ctx.sheet.workings),
     });
-    return { told: { purchase, slip }, findings: lineFindings(slip), ...writtenIn(ctx), madeFrom };
+    checkBuying(ctx, file);
+    const findings = [...lineFindings(slip), ...buyFindings(file, areas)];
+    return { told: { purchase, slip }, findings, ...writtenIn(ctx), madeFrom };
   } catch {
     const findings = [findingOf('case', 'slip', 'stop', 'pageBroken')];
     return { told: NO_PAGE, findings, ...NOTHING, madeFrom };

@@ -68,6 +68,10 @@ function productFindings(finder: Finder, { file, plan, materials }: FindInput): 
     const totals = chosen.parts.map(({ set }) => set.total);
     finder.find('feeding', 'note', 'oneTripNear', {}, totals);
   }
+  const way = file.decisions['feed-way']?.value ?? '';
+  if (way !== '' && way !== chosen.way && treatments.fertilizer.isDosed && !plan.ground.rows) {
+    finder.find('feeding', 'note', 'wayGone', {}, []);
+  }
   const organic = chosen.parts.find(({ material }) => material.organic && material.grade.N > 0);
   if (organic) {
     const part = { working: `${area.id}/feed/${organic.key}/first-season` };

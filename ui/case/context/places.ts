@@ -1,3 +1,4 @@
+import { NO_STOCK } from '../../../core/casefile/parts/stock';
 import { type Label, EMPTY_LABEL } from '../../../core/casefile/parts/label';
 import { type Typed, emptyResult } from '../../../core/casefile/parts/typed';
 import { decisionKey, type Decision, type DecisionKind } from '../../../core/casefile/decisions';
@@ -99,5 +100,20 @@ export function sievePlace(doc: CaseFile, materialId: string, mesh: Mesh): Place
     value: before.sieves[mesh] ?? '',
     read: (value) => asText(valueAt({ value: value ?? {} }, `value/sieves/${mesh}`)),
     write: (text) => ({ ...before, sieves: { ...before.sieves, [mesh]: text } }),
+  };
+}
+
+/** What is known of a material's stock: what lies there, or whether the shops have it. */
+export function stockPlace(doc: CaseFile, materialId: string, part: 'onHand' | 'had'): Place {
+  const path = `stock/${materialId}`;
+  const problem = `${path}/${part}`;
+  const before = own(doc.stock, materialId);
+  if (before) return { ...textPlace(doc, problem), problem };
+  return {
+    path,
+    problem,
+    value: '',
+    read: (value) => asText(valueAt({ value: value ?? {} }, `value/${part}`)),
+    write: (text) => ({ ...NO_STOCK, [part]: text }) as unknown as Json,
   };
 }

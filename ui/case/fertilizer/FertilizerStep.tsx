@@ -1,7 +1,8 @@
 'use client';
 
 import { headlinesOf } from '../../../core/tell/headlines';
-import type { ReactNode } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { Button } from '../../kit/Button';
 import { messageText } from '../../format/message';
 import { text } from '../../format/text';
 import { Section, StepHead } from '../../kit/Section';
@@ -18,6 +19,8 @@ import { PurchaseTable } from '../shared/PurchaseTable';
 import { SettleButton } from '../shared/SettleButton';
 import { SoilTest } from './SoilTest';
 
+const BestBuy = lazy(() => import('../buy/BestBuy').then((file) => ({ default: file.BestBuy })));
+
 /** Why there is nothing to work out, or by whose rates it is. */
 function below(step: ReturnType<typeof useCase>): string {
   const { area, plan } = step;
@@ -30,6 +33,23 @@ function below(step: ReturnType<typeof useCase>): string {
   return needs.source === 'pack'
     ? text('feed.byPack', of)
     : text('feed.bySchool', { ...of, school: text(`school.${needs.source}`) });
+}
+
+/** The search for the best buy: nothing of it is loaded before somebody asks for it. */
+function WholeJob(): ReactNode {
+  const { state } = useCase();
+  const [open, setOpen] = useState(state.doc.bought.kind !== '');
+  return (
+    <Section title={text('buy.whole')} wide={open}>
+      {open ? (
+        <Suspense fallback={null}>
+          <BestBuy />
+        </Suspense>
+      ) : (
+        <Button onClick={() => setOpen(true)}>{text('buy.openWhole')}</Button>
+      )}
+    </Section>
+  );
 }
 
 /** The season's nitrogen, phosphate and potash: how much, with what, when. */
@@ -64,9 +84,12 @@ export function FertilizerStep(): ReactNode {
             <ApplicationTable parts={feed.chosen.parts} known={ground.known} />
           </Section>
           {(ground.known || ground.rows) && (
-            <Section title={text('buy.title')}>
-              <PurchaseTable />
-            </Section>
+            <>
+              <Section title={text('buy.title')}>
+                <PurchaseTable />
+              </Section>
+              <WholeJob />
+            </>
           )}
         </>
       )}
