@@ -2,6 +2,7 @@
 
 import type { ReactNode } from 'react';
 import type { Answer } from '../../../core/buy/answer';
+import { NUTRIENTS } from '../../../core/catalog/nutrients';
 import { quantity } from '../../../core/kernel/units/quantity';
 import { areaName } from '../../format/areaName';
 import { materialWords } from '../../format/materialWords';
@@ -22,6 +23,18 @@ function headOf({ kinds }: Answer): string {
   return kinds.map((kind) => text(`buy.kind.${kind}`)).join(text('buy.and'));
 }
 
+/** Of each nutrient where it is farthest off, short and over. */
+function worstOf({ misfits }: Answer): Answer['misfits'] {
+  return NUTRIENTS.flatMap((nutrient) =>
+    [-1, 1].flatMap((way) => {
+      const [first] = misfits
+        .filter((misfit) => misfit.nutrient === nutrient && misfit.off * way >= MET)
+        .sort((a, b) => (b.off - a.off) * way);
+      return first ? [first] : [];
+    }),
+  );
+}
+
 interface ColumnProps {
   readonly answer: Answer;
   readonly chosen: boolean;
@@ -30,7 +43,7 @@ interface ColumnProps {
 
 function Column({ answer, chosen, onTake }: ColumnProps): ReactNode {
   const { plan } = useCase();
-  const off = answer.misfits.filter((misfit) => Math.abs(misfit.off) >= MET);
+  const worst = worstOf(answer);
   const nameOf = (areaId: string): string => {
     const found = plan.areas.find(({ area }) => area.id === areaId);
     return found ? areaName(found) : areaId;
@@ -79,13 +92,13 @@ function Column({ answer, chosen, onTake }: ColumnProps): ReactNode {
         ))}
       </ul>
       <ul className="num border-t border-rule-2 pt-1.5 text-small text-ink-2">
-        {off.length === 0 && <li>{text('buy.allMet')}</li>}
-        {off.map(({ areaId, nutrient, off: by }) => (
-          <li key={`${areaId} ${nutrient}`}>
-            {text(by > 0 ? 'buy.isOver' : 'buy.isShort', {
+        {worst.length === 0 && <li>{text('buy.allMet')}</li>}
+        {worst.map(({ areaId, nutrient, off }) => (
+          <li key={`${nutrient} ${off > 0}`}>
+            {text(off > 0 ? 'buy.isOver' : 'buy.isShort', {
               area: nameOf(areaId),
               nutrient: text(`nutrient.${nutrient}`),
-              rate: quantityText(quantity(Math.abs(by), 'lb/1000ft2', nutrient)),
+              rate: quantityText(quantity(Math.abs(off), 'lb/1000ft2', nutrient)),
             })}
           </li>
         ))}
