@@ -768,6 +768,8 @@ export interface Messages extends PageMessages {
   'feed.source.pack': None;
   'feed.stillNeed': None;
   'feed.tenFeet': None;
+  'feed.together.K2O': None;
+  'feed.together.N': None;
   'feed.way.best-buy': None;
   'feed.way.by-need': None;
   'feed.way.on-hand': None;

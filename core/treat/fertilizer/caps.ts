@@ -73,7 +73,7 @@ export function capFor(
   if (part.role === 'n' && isByThePlant(input)) return undefined;
   const id = manner === 'worked-in' ? `${prefix}/worked-in` : prefix;
   const caps = [
-    ...capsOf(ctx, id, part.material, part.shares, limitsFor(input, manner)),
+    ...capsOf(ctx, id, part, limitsFor(input, manner)),
     ...(manner === 'worked-in' ? [] : halfOnLightSoil(ctx, input, id, part)),
   ];
   if (caps.length === 0) return undefined;

@@ -1,7 +1,7 @@
 import type { FitFertilizer } from './fit';
 import { isNeeded } from './isNeeded';
 import { addRates } from '../../site/past';
-import type { Quantity } from '../../kernel/units/quantity';
+import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
@@ -26,7 +26,11 @@ export interface ProductPart {
   readonly shares: Shares;
   readonly rate: ProductRate;
   readonly delivers: { readonly [S in Nutrient]?: Rate<S> };
+  /** It goes on in the same trips as others: what part of their nitrogen and potash together it brings. */
+  readonly together?: { readonly N?: TripShare<'N'>; readonly K2O?: TripShare<'K2O'> };
 }
+
+type TripShare<S extends Nutrient> = Figure<Quantity<'ratio', S>>;
 
 /** What a plan delivers of a nutrient against the need. */
 export interface BalanceRow<S extends Nutrient = Nutrient> {
@@ -161,4 +165,35 @@ export function balanceOf(
     P2O5: balanceRow(ctx, prefix, 'P2O5', need.P2O5, parts),
     K2O: balanceRow(ctx, prefix, 'K2O', need.K2O, parts),
   };
+}
+
+/**
+ * Products that go on in the same trips: each is told what part of the nitrogen and potash of all of them it brings, so that they
+ * share the caps of one date.
+ */
+export function inTheSameTrips(
+  ctx: PlanContext,
+  prefix: string,
+  parts: readonly ProductPart[],
+): ProductPart[] {
+  const share = <S extends 'N' | 'K2O'>(
+    { key, delivers: brought }: ProductPart,
+    nutrient: S,
+  ): TripShare<S> | undefined => {
+    const mine = brought[nutrient] as Rate<S> | undefined;
+    const all = deliveredBy(parts, nutrient);
+    const [first, ...others] = all;
+    if (!mine || !first || others.length === 0) return undefined;
+    const id = `${prefix}/${key}/together/${nutrient}`;
+    const label = msg(`feed.together.${nutrient as 'N' | 'K2O'}`);
+    const sum = addRates(ctx, { id: `${id}/all`, label }, all, nutrient);
+    return ctx.sheet.derive('divide', { id, label }, [mine, sum], (a, b) =>
+      quantity(a.value / b.value, 'ratio', nutrient),
+    );
+  };
+  return parts.map((each) => {
+    const N = share(each, 'N');
+    const K2O = share(each, 'K2O');
+    return { ...each, together: { ...(N ? { N } : {}), ...(K2O ? { K2O } : {}) } };
+  });
 }

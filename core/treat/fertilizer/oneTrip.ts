@@ -66,8 +66,11 @@ export function bestForOneTrip(
 export function capsOf(
   ctx: PlanContext,
   prefix: string,
-  { release, source }: Fertilizer,
-  shares: Shares,
+  {
+    material: { release, source },
+    shares,
+    together,
+  }: Pick<ProductPart, 'material' | 'shares' | 'together'>,
   rules: ApplicationLimits,
 ): ProductRate[] {
   const cap = <S extends 'N' | 'K2O'>(
@@ -86,10 +89,22 @@ export function capsOf(
       'lb/1000ft2',
       nutrient,
     );
+    const part = together?.[nutrient] as Figure<Quantity<'ratio', S>> | undefined;
+    const mine = part
+      ? ctx.sheet.multiply(
+          {
+            id: `${prefix}/cap/${nutrient}/together`,
+            label: msg(`feed.together.${nutrient as 'N' | 'K2O'}`),
+          },
+          [most, part],
+          'lb/1000ft2',
+          nutrient,
+        )
+      : most;
     return ctx.sheet.derive(
       'divide',
       { id: `${prefix}/cap/${nutrient}/product`, label: msg('feed.productCap'), source },
-      [most, share],
+      [mine, share],
       (amount, fraction) => nutrientToProduct<S>(amount, fraction),
     );
   };
@@ -126,7 +141,7 @@ export function oneTrip(
   const shares = sharesOf(ctx, id, material);
   const wanted = wantedFor(ctx, id, need, shares, lead);
   if (!wanted) return undefined;
-  const caps = capsOf(ctx, id, material, shares, rules);
+  const caps = capsOf(ctx, id, { material, shares }, rules);
   const rate = smallestRate(ctx, { id: `${id}/rate`, label: msg('feed.oneTripRate') }, [
     wanted,
     ...caps,

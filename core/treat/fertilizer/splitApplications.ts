@@ -162,19 +162,22 @@ export function splitProducts(
   const split: UndatedProduct[] = [];
   for (const part of parts) {
     const { role, key, material, rate } = part;
+    // What goes on in the same trips keeps no distance from one another.
+    const before = part.together ? [] : split;
     const prefix = `${input.area.id}/feed/${key}`;
     const thousands = valueOf(input.ground.extent)?.value ?? 1;
     const pounds = (valueOf(rate)?.value ?? 0) * thousands;
     const dealing = dealingOf(ctx, input, prefix, material, pounds);
-    const dealt = splitPart(ctx, input, part, needs, dealing, split);
+    const dealt = splitPart(ctx, input, part, needs, dealing, before);
     const { set } = dealt;
     split.push({
       role,
       key,
       material,
+      ...(part.together ? { together: part.together } : {}),
       rate,
       set,
-      request: requestFor(ctx, input, part, dealt, needs.earliest, split),
+      request: requestFor(ctx, input, part, dealt, needs.earliest, before),
       moments: momentsOf(dealt.parts),
       bag: dealing.bag,
       bags: bagsFor(ctx, `${prefix}/bags`, set.total, dealing.bag),

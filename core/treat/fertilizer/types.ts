@@ -34,6 +34,8 @@ export interface FertilizerProduct extends TreatmentProduct {
   readonly role: ProductPart['role'];
   readonly material: FitFertilizer;
   readonly set: DoseSet;
+  /** It goes on in the same trips as others; see `inTheSameTrips`. */
+  readonly together?: ProductPart['together'];
   readonly bags: Figure<Quantity<'bags', 'product'>>;
   /** The season's rate along a row, where the ground is rows with an area. */
   readonly perRow: Figure<Quantity<'lb/100ft', 'product'>> | undefined;

@@ -2,7 +2,7 @@ import { totalToPerThousand } from '../../../kernel/units/convert';
 import { quantity } from '../../../kernel/units/quantity';
 import type { PlanContext } from '../../../kernel/working/context';
 import { msg } from '../../../kernel/messages/msg';
-import { balanceOf, broughtBy, type ProductPart } from '../handOrder';
+import { balanceOf, broughtBy, inTheSameTrips, type ProductPart } from '../handOrder';
 import { sharesOf } from '../products';
 import { splitProducts } from '../splitApplications';
 import type { FertilizerWay, WayInput } from './way';
@@ -37,14 +37,15 @@ export const asBought: FertilizerWay = {
   isHere: ({ file, isDosed, ground }) =>
     isDosed && ground.known && Object.keys(file.bought.amounts).length > 0,
   option: (ctx, input) => {
-    const parts = boughtParts(ctx, input);
-    if (parts.length === 0) return undefined;
     const { area, needs } = input;
+    const at = `${area.id}/feed`;
+    const parts = inTheSameTrips(ctx, at, boughtParts(ctx, input));
+    if (parts.length === 0) return undefined;
     return {
       way: 'best-buy',
       parts: splitProducts(ctx, input, parts, needs),
       offers: undefined,
-      balance: balanceOf(ctx, `${area.id}/feed/buy`, needs.need, parts),
+      balance: balanceOf(ctx, `${at}/buy`, needs.need, parts),
     };
   },
 };

@@ -2,7 +2,7 @@ import { nameOf } from '../../../catalog/materials/named';
 import { isSlowYear } from '../../../catalog/programmes/programme';
 import type { PlanContext } from '../../../kernel/working/context';
 import type { FitFertilizer } from '../fit';
-import { balanceOf, handOrder, type Chosen, type ProductPart } from '../handOrder';
+import { balanceOf, handOrder, inTheSameTrips, type Chosen, type ProductPart } from '../handOrder';
 import { isNeeded } from '../isNeeded';
 import { firstNitrogen, usuallySold } from '../products';
 import { programmeHere } from '../programme';
@@ -60,7 +60,8 @@ export function byHandOrder(
   const at = `${area.id}/feed`;
   const isUsual = way === 'by-need';
   const order = { chosen, before: before(), called: isUsual ? '' : `${way}-` };
-  const parts = isDosed ? handOrder(ctx, at, needs.need, order) : [];
+  const served = isDosed ? handOrder(ctx, at, needs.need, order) : [];
+  const parts = order.before.length > 0 ? inTheSameTrips(ctx, at, served) : served;
   return {
     way,
     parts: splitProducts(ctx, input, parts, needs),

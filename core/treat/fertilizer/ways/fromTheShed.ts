@@ -29,9 +29,9 @@ function asFarAsItGoes(
   ctx: PlanContext,
   { file, area, ground, needs }: WayInput,
   material: FitFertilizer,
+  key: string,
   before: readonly ProductPart[],
 ): ProductPart | undefined {
-  const key = `on-hand-${before.length + 1}`;
   const id = `${area.id}/feed/${key}`;
   const shares = sharesOf(ctx, id, material);
   const at = `stock/${material.id}/onHand`;
@@ -80,8 +80,8 @@ export const fromTheShed: FertilizerWay = {
   isHere: (input) => input.isDosed && !input.ground.rows && onHand(input).length > 0,
   option: (ctx, input) =>
     byHandOrder(ctx, input, 'on-hand', () =>
-      onHand(input).reduce<readonly ProductPart[]>((parts, material) => {
-        const part = asFarAsItGoes(ctx, input, material, parts);
+      onHand(input).reduce<readonly ProductPart[]>((parts, material, at) => {
+        const part = asFarAsItGoes(ctx, input, material, `on-hand-${at + 1}`, parts);
         return part ? [...parts, part] : parts;
       }, []),
     ),
