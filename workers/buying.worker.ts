@@ -1,12 +1,11 @@
 import { expose } from 'comlink';
 import type { Job } from '../core/buy/job';
 import { waysToBuy, type Found } from '../core/buy/search';
+import { loadSolver } from './highs';
 
 /** The best ways to buy, searched off the page's own thread; whoever gives up ends the worker. */
 const buyer = {
   async ways(job: Job, onward: (done: number, of: number) => void): Promise<Found> {
-    // Fetched once somebody listens: a module that waits for WebAssembly would let the first message pass unheard.
-    const { loadSolver } = await import('./highs');
     return waysToBuy(job, await loadSolver(), onward);
   },
 };
