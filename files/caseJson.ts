@@ -1,10 +1,13 @@
 import { withUsedOnly, type CaseFile } from '../core/casefile/casefile';
 import type { Office } from '../core/casefile/office';
+import { OWN_MATERIAL, type OwnMaterial } from '../core/casefile/parts/material';
+import { list } from '../core/kernel/typed/spec';
+import { joiOf } from './schemas/joiOf';
 import { msg } from '../core/kernel/messages/msg';
 import type { Pack } from '../core/catalog/packs/pack';
 import { locate, parseJson, refusedAtTop, type LocatedFault } from './located';
 import { readCaseDocument } from './schemas/caseFile';
-import type { Fault } from './schemas/faults';
+import { faultsOf, type Fault } from './schemas/faults';
 import { readOfficeDocument } from './schemas/office';
 import { validatePack } from './schemas/pack';
 
@@ -17,6 +20,8 @@ export type ReadCases =
       readonly office?: Partial<Office>;
       /** Packs of the office's own. */
       readonly packs?: readonly Pack[];
+      /** What the office typed from its bags. */
+      readonly materials?: readonly OwnMaterial[];
     }
   | { readonly kind: 'refused'; readonly faults: readonly LocatedFault[] };
 
@@ -31,12 +36,16 @@ export function writeCase(file: CaseFile): string {
 
 /**
  * A whole caseload as the parts of one file, a case a part, so that no part is large.
- * @param kept what the office had decided, and the packs of its own, if any
+ * @param kept what the office had decided, and the packs and materials of its own, if any
  */
 export function* writeBackup(
   files: Iterable<CaseFile>,
   madeAt: string,
-  kept: { readonly office?: Office; readonly packs?: readonly Pack[] } = {},
+  kept: {
+    readonly office?: Office;
+    readonly packs?: readonly Pack[];
+    readonly materials?: readonly OwnMaterial[];
+  } = {},
 ): Generator<string> {
   const head = { format: BACKUP_FORMAT, schema: BACKUP_SCHEMA, madeAt, ...kept };
   yield `${JSON.stringify(head).slice(0, -1)},"cases":[`;
@@ -82,8 +91,28 @@ function readPacks(
   return { kind: 'packs', packs: read };
 }
 
+const SHED = joiOf(list(OWN_MATERIAL, 1000));
+
+/** The materials of a backup, with every fault of them. */
+function readShed(
+  materials: unknown,
+):
+  | { readonly kind: 'materials'; readonly materials: readonly OwnMaterial[] }
+  | { readonly kind: 'invalid'; readonly faults: readonly Fault[] } {
+  const faults = faultsOf(SHED, materials);
+  return faults.length > 0
+    ? {
+        kind: 'invalid',
+        faults: faults.map((fault) => ({
+          ...fault,
+          path: fault.path === '' ? 'materials' : `materials/${fault.path}`,
+        })),
+      }
+    : { kind: 'materials', materials: materials as readonly OwnMaterial[] };
+}
+
 function readBackup(text: string, raw: Readonly<Record<string, unknown>>): ReadCases {
-  const { schema, cases, office, packs } = raw;
+  const { schema, cases, office, packs, materials } = raw;
   if (typeof schema !== 'number' || schema > BACKUP_SCHEMA) {
     return refusedAtTop(msg('refused.newerBackup'));
   }
@@ -98,6 +127,8 @@ function readBackup(text: string, raw: Readonly<Record<string, unknown>>): ReadC
   }
   const own = packs === undefined ? undefined : readPacks(packs);
   if (own?.kind === 'invalid') return { kind: 'refused', faults: locate(text, own.faults) };
+  const shed = materials === undefined ? undefined : readShed(materials);
+  if (shed?.kind === 'invalid') return { kind: 'refused', faults: locate(text, shed.faults) };
   const files: CaseFile[] = [];
   const ids = new Set<string>();
   for (const [index, document] of cases.entries()) {
@@ -128,6 +159,7 @@ function readBackup(text: string, raw: Readonly<Record<string, unknown>>): ReadC
     backup: true,
     ...(decided && { office: decided.office }),
     ...(own && { packs: own.packs }),
+    ...(shed && { materials: shed.materials }),
   };
 }
 

@@ -4,12 +4,14 @@ import { withUsedOnly, type CaseFile } from '../core/casefile/casefile';
 import { isCase } from '../core/casefile/isCase';
 import { migrate } from '../core/casefile/migrations/migrate';
 import type { Office } from '../core/casefile/office';
+import type { OwnMaterial } from '../core/casefile/parts/material';
 import type { Pack } from '../core/catalog/packs/pack';
 import { caseTables, putRows, readRows, type CaseRow } from './caseRows';
 import { db } from './db';
 import { putLines } from './lines';
 import { makeLinesHere, type MakeLines } from './makeLines';
 import { changeOffice, hasOffice } from './office';
+import { bringInMaterials } from './materials';
 import { bringInPacks } from './packs';
 import { same, type Json } from './patch';
 
@@ -73,6 +75,7 @@ function sameDocument(stored: CaseRow, file: CaseFile): boolean {
 export interface Bringing {
   readonly files: readonly CaseFile[];
   readonly packs?: readonly Pack[];
+  readonly materials?: readonly OwnMaterial[];
   readonly office?: Partial<Office>;
 }
 
@@ -108,7 +111,7 @@ function arrivalOf(
  * content comes in as a copy, and an office that was decided here stays.
  */
 export async function bringIn(
-  { files, packs = [], office }: Bringing,
+  { files, packs = [], materials = [], office }: Bringing,
   now: number,
   names: CopyNames,
   onProgress: (progress: Progress) => void = () => undefined,
@@ -125,7 +128,7 @@ export async function bringIn(
     onProgress({ done: Math.min(at + AT_ONCE, files.length), total: files.length });
     await breath();
   }
-  const tables = [...caseTables(base), base.deskLines, base.packs, base.settings];
+  const tables = [...caseTables(base), base.deskLines, base.packs, base.materials, base.settings];
   return base.transaction('rw', tables, async () => {
     const stored = await readRows(
       base,
@@ -145,6 +148,7 @@ export async function bringIn(
       coming.map(({ line }) => line),
     );
     await bringInPacks(packs, names.pack, base);
+    await bringInMaterials(materials, () => nanoid(12), base);
     if (office && !(await hasOffice(base))) await changeOffice(() => office, base);
     const counts: Counts = { added: 0, unchanged: 0, restored: 0, copied: 0 };
     for (const { what } of arrivals) counts[what] += 1;

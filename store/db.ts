@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { CaseFile } from '../core/casefile/casefile';
+import type { OwnMaterial } from '../core/casefile/parts/material';
 import type { Attachment } from '../core/casefile/parts/attachment';
 import type { CaseIndexRow } from '../core/plan/deskLine';
 import type { Pack } from '../core/catalog/packs/pack';
@@ -40,6 +41,8 @@ export class AgrologosDb extends Dexie {
   attachments!: EntityTable<AttachmentRow, 'key'>;
   deskLines!: EntityTable<Bucket<CaseIndexRow>, 'bucket'>;
   packs!: EntityTable<PackRow, 'id'>;
+  /** What this office typed from its bags. */
+  materials!: EntityTable<OwnMaterial, 'id'>;
   settings!: EntityTable<SettingRow, 'key'>;
 
   constructor(name = 'agrologos') {
@@ -62,6 +65,7 @@ export class AgrologosDb extends Dexie {
     this.version(5)
       .stores({ attachments: 'key, caseId', deskLines: 'bucket, [bucket+rev]' })
       .upgrade((change) => change.table('deskLines').toCollection().modify({ rev: 1 }));
+    this.version(6).stores({ materials: 'id' });
   }
 }
 

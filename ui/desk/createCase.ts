@@ -3,6 +3,7 @@ import { newCase } from '../../core/casefile/newCase';
 import { addCase } from '../../store/cases';
 import { caseStart } from '../../core/casefile/office';
 import { readOffice } from '../../store/office';
+import { materialsForCases } from '../../store/materials';
 import { housePack } from '../../store/packs';
 import { askToKeep } from '../../store/persistence';
 import { localDay } from '../format/date';
@@ -11,7 +12,7 @@ import { localDay } from '../format/date';
 export async function createCase(): Promise<string> {
   const id = nanoid(12);
   const office = await readOffice();
-  const start = caseStart(office, await housePack(office.packId));
+  const start = caseStart(office, await housePack(office.packId), await materialsForCases());
   await addCase(newCase(id, localDay(new Date()), start), Date.now());
   void askToKeep();
   return id;

@@ -7,6 +7,7 @@ import { db } from '../../store/db';
 import type { MakeLines } from '../../store/makeLines';
 import { askToKeep } from '../../store/persistence';
 import { hasOffice, readOffice } from '../../store/office';
+import { shedMaterials } from '../../store/materials';
 import { housePacks } from '../../store/packs';
 import { writeSetting } from '../../store/settings';
 import { localDay } from '../format/date';
@@ -28,7 +29,12 @@ export async function backUp(onProgress: OnProgress): Promise<number> {
   const now = new Date();
   const office = (await hasOffice()) ? await readOffice() : undefined;
   const packs = (await housePacks()).map(({ pack }) => pack);
-  const kept = { ...(office && { office }), ...(packs.length > 0 && { packs }) };
+  const materials = await shedMaterials();
+  const kept = {
+    ...(office && { office }),
+    ...(packs.length > 0 && { packs }),
+    ...(materials.length > 0 && { materials }),
+  };
   const parts = [...writeBackup(files, now.toISOString(), kept)];
   download(`agrologos-backup-${localDay(now)}.json`, parts, 'application/json');
   await writeSetting('backedUpAt', String(now.getTime()));

@@ -1,11 +1,11 @@
 import { isOwn } from '../../core/catalog/materials/named';
 import type { NamedMaterial } from '../../core/catalog/materials/types';
-import { nameFrom, text } from './text';
+import { text } from './text';
 
 /** What a material is called on a screen. */
 export function materialWords({ id, name }: NamedMaterial): string {
   if (!isOwn(id)) return text(`material.${id}`);
-  return name ? nameFrom('material', name) : text('shed.unnamed');
+  return name || text('shed.unnamed');
 }
 
 /** What a catalogue says of a material in few words; of an own one nothing. */

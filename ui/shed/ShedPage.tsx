@@ -5,7 +5,10 @@ import { workingsOf } from '../../core/kernel/working/workings';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { explainMaterial } from '../../core/catalog/materials/explain';
-import { SHIPPED_MATERIALS } from '../../core/catalog/materials/materials';
+import { SHIPPED_MATERIALS, SHIPPED_OTHERS } from '../../core/catalog/materials/materials';
+import { CsvButtons } from './CsvButtons';
+import { BulkMaterials, Liquids, Supplements } from './Others';
+import { OwnMaterials } from './OwnMaterials';
 import type { Fertilizer, NamedMaterial } from '../../core/catalog/materials/types';
 import type { Standing } from '../../core/kernel/sources';
 import { PlanContext } from '../../core/kernel/working/context';
@@ -161,33 +164,75 @@ function ByPercent<M extends Plain>({
   );
 }
 
-/** The materials that the plans are made with: composition, density, bags, and what a grade means. */
+/** The materials that the plans are made with: the office's own, and what ships with the program. */
 export function ShedPage(): ReactNode {
+  const [typed, setTyped] = useState('');
+  const wanted = (name: string): boolean => name.toLowerCase().includes(typed.trim().toLowerCase());
+  const of = <M extends NamedMaterial>(materials: readonly M[]): readonly M[] =>
+    materials.filter((material) => wanted(materialWords(material)));
+  const { fertilizers, lime, sulfur } = SHIPPED_MATERIALS;
+  const { supplements, bulk, liquids } = SHIPPED_OTHERS;
+  const shown = <M extends NamedMaterial>(
+    title: string,
+    materials: readonly M[],
+    table: (materials: readonly M[]) => ReactNode,
+  ): ReactNode => {
+    const found = of(materials);
+    return found.length > 0 && <Section title={title}>{table(found)}</Section>;
+  };
+  const all = [...fertilizers, ...lime, ...sulfur, ...supplements, ...bulk, ...liquids];
   return (
     <main className="min-h-[calc(100vh-2.75rem)] bg-sheet px-6 py-4">
-      <h1 className="font-serif text-decision font-semibold">{text('shed.title')}</h1>
-      <p className="mt-1 mb-3 max-w-2xl text-ink-2">{text('shed.help')}</p>
-      <Section title={text('shed.fertilizers')}>
-        <Fertilizers fertilizers={SHIPPED_MATERIALS.fertilizers} />
+      <div className="flex flex-wrap items-start justify-between gap-3">
+        <div>
+          <h1 className="font-serif text-decision font-semibold">{text('shed.title')}</h1>
+          <p className="mt-1 mb-3 max-w-2xl text-ink-2">{text('shed.help')}</p>
+        </div>
+        <CsvButtons />
+      </div>
+      <label className="mb-3 block">
+        <span className="block text-label font-semibold text-ink-2">{text('shed.find')}</span>
+        <input
+          type="search"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          className="field w-72"
+        />
+      </label>
+      <Section title={text('shed.ownOnes')}>
+        <OwnMaterials wanted={wanted} />
       </Section>
-      <Section title={text('shed.limes')}>
+      {of(all).length === 0 && <p className="py-3 text-ink-2">{text('find.nothing')}</p>}
+      {shown(text('shed.fertilizers'), fertilizers, (found) => (
+        <Fertilizers fertilizers={found} />
+      ))}
+      {shown(text('shed.limes'), lime, (found) => (
         <ByPercent
           label={text('shed.limes')}
           head={text('shed.head.cce')}
-          materials={SHIPPED_MATERIALS.lime}
+          materials={found}
           percent={({ typicalCce }) => String(typicalCce)}
         />
-      </Section>
-      <Section title={text('shed.sulfur')}>
+      ))}
+      {shown(text('shed.sulfur'), sulfur, (found) => (
         <ByPercent
           label={text('shed.sulfur')}
           head={text('shed.head.sulfur')}
-          materials={SHIPPED_MATERIALS.sulfur}
+          materials={found}
           percent={({ typicalS, forPound }) =>
             forPound === undefined ? String(typicalS) : text('shed.forPound', { pounds: forPound })
           }
         />
-      </Section>
+      ))}
+      {shown(text('shed.supplements'), supplements, (found) => (
+        <Supplements materials={found} />
+      ))}
+      {shown(text('shed.bulk'), bulk, (found) => (
+        <BulkMaterials materials={found} />
+      ))}
+      {shown(text('shed.liquids'), liquids, (found) => (
+        <Liquids materials={found} />
+      ))}
     </main>
   );
 }

@@ -4,6 +4,7 @@ import {
   percentToShare,
   phosphateToPhosphorus,
   potashToPotassium,
+  squareFeetToThousands,
 } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
@@ -90,6 +91,44 @@ function asElements(
   ];
 }
 
+/** What a bag puts on 1000 ft² of a lawn if it is spread as far as its label says. */
+function onLawn(
+  ctx: PlanContext,
+  { id, grade }: Fertilizer,
+  inAll: { readonly [S in Nutrient]: Figure<Quantity<'lb', S>> },
+  covers: number,
+): Msg[] {
+  const feet = ctx.sheet.leaf(
+    'typed',
+    { id: `${id}/covers`, label: msg('shed.covers'), at: `materials/${id}/printed/covers` },
+    quantity(covers, 'ft2', 'ground'),
+  );
+  const thousands = ctx.sheet.derive(
+    'convert',
+    { id: `${id}/covers/thousands`, label: msg('shed.covers'), source: 'definition' },
+    [feet],
+    squareFeetToThousands,
+  );
+  const rate = <S extends Nutrient>(nutrient: S): { readonly working: string } => {
+    const pounds = inAll[nutrient] as Figure<Quantity<'lb', S>>;
+    const figure = ctx.sheet.derive(
+      'divide',
+      { id: `${id}/on-lawn/${nutrient}`, label: msg('shed.onLawnOf') },
+      [pounds, thousands],
+      (lb, area) => quantity(lb.value / area.value, 'lb/1000ft2', nutrient),
+    );
+    return { working: figure.id };
+  };
+  const rates = { N: rate('N'), P2O5: rate('P2O5'), K2O: rate('K2O') };
+  const said = NUTRIENTS.filter((nutrient) => grade[nutrient] > 0);
+  return [
+    msg('shed.onLawn', { covers: { working: feet.id } }),
+    ...said.map((nutrient) =>
+      msg('shed.onLawnRate', { rate: rates[nutrient], nutrient: msg(`nutrient.${nutrient}`) }),
+    ),
+  ];
+}
+
 /** Complete or not, quick or slow, organic or not, and what else there is to say. */
 function nature(ctx: PlanContext, material: Fertilizer): Msg[] {
   const { id, grade, release, organic, firstSeasonN, also, pesticide } = material;
@@ -126,11 +165,16 @@ function nature(ctx: PlanContext, material: Fertilizer): Msg[] {
  * A grade explained for one usual bag: what the three numbers are in pounds, the rest, the oxides as
  * elements, complete or not, the ratio, quick or slow, organic or not. Of a pesticide combination
  * nothing is worked out.
+ * @param covers square feet that the label says the bag covers: what that puts on a lawn is told too
  */
-export function explainMaterial(ctx: PlanContext, material: Fertilizer): readonly Msg[] {
+export function explainMaterial(
+  ctx: PlanContext,
+  material: Fertilizer,
+  covers?: number,
+): readonly Msg[] {
   if (material.pesticide) return nature(ctx, material);
   const bag = ctx.constant(
-    { id: `${material.id}/bag`, label: msg('lime.bagSizeTypical'), source: 'practice' },
+    { id: `${material.id}/bag`, label: msg('lime.bagSizeTypical'), source: material.source },
     material.bagsLb[0],
     'lb/bag',
     'product',
@@ -146,5 +190,6 @@ export function explainMaterial(ctx: PlanContext, material: Fertilizer): readonl
     K2O: { working: K2O.id },
     rest: { working: rest.id },
   });
-  return [holds, ...asElements(ctx, material, P2O5, K2O), ...nature(ctx, material)];
+  const lawn = covers === undefined ? [] : onLawn(ctx, material, { N, P2O5, K2O }, covers);
+  return [holds, ...lawn, ...asElements(ctx, material, P2O5, K2O), ...nature(ctx, material)];
 }

@@ -19,7 +19,7 @@ export function ownId(key: string): OwnId {
 /** What a material is called, wherever it is told of. An own one without a name is called what it is. */
 export function materialName({ id, name }: NamedMaterial): Msg {
   if (!isOwn(id)) return msg(`material.${id}`);
-  return name ? msg('shed.named', { name: { family: 'material', name } }) : msg('shed.unnamed');
+  return name ? msg('shed.named', { name }) : msg('shed.unnamed');
 }
 
 /** Of a material what it is called by, and nothing else. */

@@ -1,10 +1,13 @@
 'use client';
 
+import { useLiveQuery } from 'dexie-react-hooks';
 import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
 import { NO_STOCK, type Stock } from '../../../core/casefile/parts/stock';
 import type { NamedMaterial } from '../../../core/catalog/materials/types';
 import { own } from '../../../core/kernel/typed/own';
+import { sameValue } from '../../../core/kernel/typed/sameValue';
+import { materialsForCases } from '../../../store/materials';
 import type { Json } from '../../../store/patch';
 import { materialWords } from '../../format/materialWords';
 import { text } from '../../format/text';
@@ -63,6 +66,32 @@ function Packs({ material }: { material: NamedMaterial }): ReactNode {
         {text('buy.addPack')}
       </Button>
     </div>
+  );
+}
+
+/** Own materials of the Shed that this case has not, or has in other words: taken with one key. */
+function FromShed(): ReactNode {
+  const { state, session } = useCase();
+  const shed = useLiveQuery(() => materialsForCases()) ?? {};
+  const { materials } = state.doc;
+  const news = Object.values(shed).filter(
+    (material) => !sameValue(own(materials, material.id), material),
+  );
+  if (news.length === 0) return null;
+  return (
+    <Button
+      onClick={() =>
+        session.edit(
+          news.map((material) => ({
+            path: `materials/${material.id}`,
+            value: material as unknown as Json,
+          })),
+          'shed',
+        )
+      }
+    >
+      {text('buy.takeShed', { count: news.length })}
+    </Button>
   );
 }
 
@@ -128,7 +157,7 @@ export function ShopList({ materials }: { materials: readonly NamedMaterial[] })
           ))}
         </Table>
       )}
-      <div className="mt-2">
+      <div className="mt-2 flex flex-wrap items-end gap-4">
         <FindField
           id="buy-add"
           label={text('buy.add')}
@@ -142,6 +171,7 @@ export function ShopList({ materials }: { materials: readonly NamedMaterial[] })
           onChoose={(id) => put(id, NO_STOCK)}
           className="w-72"
         />
+        <FromShed />
       </div>
     </>
   );
