@@ -189,6 +189,12 @@ function changedLines(): CaseFile {
   return { ...lawnCase(ORACLE), lines };
 }
 
+/** The best buy of a job that is another now, and of products of which none may go on. */
+function boughtBefore(): CaseFile {
+  const file = lawnCase({ ...FED, decisions: { 'feed-way': 'best-buy' } });
+  return { ...file, bought: { kind: 'cheapest', madeFrom: 'other', amounts: {} } };
+}
+
 /**
  * Nobody here remembers an equation of Woodruff's, so that it never has an amount that could differ; the others tell of
  * a fault of the program or of a case without measure, and are met where those are caught.
@@ -203,7 +209,7 @@ const UNREACHED = [
 test('every finding of the core is reached', () => {
   const files = [
     ...[...demoCounty('2027-10-04'), ...MORE.map(lawnCase)],
-    ...[twiceSampled(), mixedSample(), changedLines()],
+    ...[twiceSampled(), mixedSample(), changedLines(), boughtBefore()],
   ];
   const said = new Set<string>(
     files.flatMap((file) => planCase(file).findings.map(({ message }) => message.id)),

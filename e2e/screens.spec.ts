@@ -138,9 +138,27 @@ test('axe and targets: county, nothing found, refused file, Shed, Office', async
   await page.goto('/shed?material=fertilizer-15-5-10');
   await page.getByText('Ratio 3-1-2.').waitFor();
   await sound(page, 'shed');
+  await page.getByRole('button', { name: 'Type a bag' }).click();
+  await page.getByLabel('Grade, N-P2O5-K2O').fill('60-60-60');
+  await sound(page, 'a bag with a fault');
   await page.goto('/office');
   await page.getByRole('button', { name: 'Begin with three usual ones' }).click();
   await sound(page, 'office');
+});
+
+test('axe and targets: buying for the whole job, with packs and a limit that cannot be read', async ({
+  page,
+}) => {
+  const app = await landingHouse(page);
+  await app.go('Fertilizer');
+  await page
+    .getByRole('button', { name: 'Find the best way to buy for all areas together' })
+    .click();
+  await page.getByLabel('Add a material', { exact: true }).fill('urea 46');
+  await page.getByRole('option', { name: 'urea 46-0-0' }).first().click();
+  await page.getByRole('button', { name: 'Add a pack of urea 46-0-0' }).click();
+  await page.getByLabel('Trips at most').fill('many');
+  await sound(page, 'buying');
 });
 
 test('axe and targets: a long reading, two packs side by side, one that is changed', async ({

@@ -17,6 +17,7 @@ const VIEWS = [
   'ph',
   'sulfur',
   'feeding',
+  'buying',
   'reading',
   'yardsticks',
   'all-ground',

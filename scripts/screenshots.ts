@@ -30,6 +30,18 @@ async function sheetOfPaper(pdf: Buffer, name: string): Promise<void> {
   execFileSync('pdftoppm', ['-png', '-r', '96', ...to]);
 }
 
+const SHOPS = [
+  ['urea 46-0-0', [['50', '31']]],
+  [
+    'diammonium phosphate 18-46-0',
+    [
+      ['5', '12'],
+      ['25', '30'],
+    ],
+  ],
+  ['muriate of potash 0-0-60', [['10', '11']]],
+  ['fertilizer 10-10-10', [['40', '22']]],
+] as const;
 const PRICES = [
   ['pelletized limestone', '6.80'],
   ['triple superphosphate 0-46-0', '38'],
@@ -95,8 +107,28 @@ test('pictures', async ({ page }) => {
   await picture(page, 'results');
   await app.go('Fertilizer');
   await picture(page, 'feeding');
-  await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 1120));
-  await picture(page, 'feeding-products');
+  await page
+    .getByRole('button', { name: 'Find the best way to buy for all areas together' })
+    .click();
+  for (const [material, packs] of SHOPS) {
+    const field = page.getByLabel('Add a material', { exact: true });
+    await field.fill(material);
+    await page.getByRole('option', { name: material }).first().click();
+    for (const [at, [pounds, price]] of packs.entries()) {
+      await page.getByRole('button', { name: `Add a pack of ${material}` }).click();
+      await page.getByLabel(`Pounds in a pack of ${material}`).nth(at).fill(pounds);
+      await page.getByLabel(`Price of a pack of ${material}, dollars`).nth(at).fill(price);
+    }
+  }
+  await page.getByLabel('Pounds of urea 46-0-0 on hand').fill('4');
+  await page.getByRole('button', { name: 'Find the best ways' }).click();
+  await page.getByRole('button', { name: 'Take this' }).first().waitFor({ timeout: 60_000 });
+  await page.getByRole('table', { name: 'On hand and in the shops' }).scrollIntoViewIfNeeded();
+  await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 420));
+  await picture(page, 'buying');
+  for (const [material] of SHOPS) {
+    await page.getByRole('button', { name: `Take ${material} off the list` }).click();
+  }
   for (const [material, price] of PRICES) {
     await page.getByLabel(`Price of a bag of ${material}, dollars`).fill(price);
   }
@@ -121,7 +153,13 @@ test('pictures', async ({ page }) => {
     .fill('3 Weir Street, Harrow Ferry\nMonday to Thursday');
   await page.getByLabel('Name').nth(2).waitFor();
   await picture(page, 'office');
-  await page.goto('/shed?material=fertilizer-15-5-10');
-  await page.getByText('Ratio 3-1-2.').waitFor();
+  await page.goto('/shed');
+  await page.getByRole('button', { name: 'Type a bag' }).click();
+  await page.getByLabel('What it is called').fill('Half a bag from the barn');
+  await page.getByLabel('Grade, N-P2O5-K2O').fill('16-4-8');
+  await page.getByLabel('Slowly available N, % of the bag').fill('4');
+  await page.getByLabel('Pounds in the bag').fill('40');
+  await page.getByLabel('Covers, ft²').fill('8000');
+  await page.getByText('Ratio 4-1-2.').waitFor();
   await picture(page, 'shed');
 });

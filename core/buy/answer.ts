@@ -6,14 +6,14 @@ import { cheapestPacks, type PackCount } from '../treat/shared/packs';
 import { LEFT_IN_THE_BAG, type PurchaseModel } from './purchaseModel';
 
 /** So much of a product on one piece of ground, lb. */
-export interface AnswerAmount {
+interface AnswerAmount {
   readonly areaId: string;
   readonly material: NamedMaterial;
   readonly pounds: number;
 }
 
 /** What is bought of a product, and what is left of it. */
-export interface AnswerProduct {
+interface AnswerProduct {
   readonly material: NamedMaterial;
   readonly pounds: number;
   /** Pounds that lie there already and are used. */
@@ -23,7 +23,7 @@ export interface AnswerProduct {
 }
 
 /** By how much a nutrient is short or over on a piece of ground, lb/1000 ft². */
-export interface AnswerMisfit {
+interface AnswerMisfit {
   readonly areaId: string;
   readonly nutrient: Nutrient;
   readonly off: number;

@@ -1,6 +1,6 @@
 import type { AreaPlan } from '../area/areaPlan';
 import type { CaseFile } from '../casefile/casefile';
-import { NUTRIENTS, type Nutrient } from '../catalog/nutrients';
+import type { Nutrient } from '../catalog/nutrients';
 import type { Fertilizer, NamedMaterial } from '../catalog/materials/types';
 import { nameOf } from '../catalog/materials/named';
 import { own } from '../kernel/typed/own';
@@ -204,11 +204,6 @@ export function jobOf(file: CaseFile, areas: readonly AreaPlan[]): Job {
     mostTrips: typed(file.buying.trips, COUNT) ?? MOST_TRIPS,
     unpriced: all.flatMap(({ material }) => (kept.has(material.id) ? [] : [material])),
   };
-}
-
-/** The nutrients that a piece of ground still needs. */
-export function neededOn(area: JobArea): Nutrient[] {
-  return NUTRIENTS.filter((nutrient) => area.need[nutrient] > 0);
 }
 
 const MOD = 2 ** 32;

@@ -21,13 +21,13 @@ import {
 import { LIMESTONE_CCE_MAX } from '../tables/lime/quality';
 
 /** A material of a bag as a plan uses it. */
-export type ReadMaterial =
+type ReadMaterial =
   | { readonly kind: 'fertilizer'; readonly material: Fertilizer }
   | { readonly kind: 'lime'; readonly material: LimeMaterial }
   | { readonly kind: 'sulfur'; readonly material: SulfurMaterial };
 
 /** What is wrong with a material, by the place within it. */
-export type MaterialFaults = Readonly<Record<string, Msg>>;
+type MaterialFaults = Readonly<Record<string, Msg>>;
 
 const PERCENT = { min: 0, max: 100 };
 const RULES: Readonly<Record<Exclude<MaterialNumber, 'grade'>, NumberRule>> = {
@@ -240,7 +240,7 @@ function madeOf(own: OwnMaterial, reader: Reader): ReadMaterial | undefined {
 }
 
 /** Own materials in their order. */
-export function ownMaterialsOf({
+function ownMaterialsOf({
   materials,
 }: {
   readonly materials: Readonly<Record<string, OwnMaterial>>;

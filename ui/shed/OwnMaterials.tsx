@@ -11,6 +11,7 @@ import {
   type OwnMaterial,
 } from '../../core/casefile/parts/material';
 import { explainMaterial } from '../../core/catalog/materials/explain';
+import { ownId } from '../../core/catalog/materials/named';
 import { ALSO } from '../../core/catalog/materials/types';
 import type { Msg } from '../../core/kernel/messages/msg';
 import { own as ownOf } from '../../core/kernel/typed/own';
@@ -26,6 +27,7 @@ import { DraftField } from '../kit/DraftField';
 import { Cell, Table } from '../kit/Table';
 import { FigureText } from '../working/FigureText';
 import { Openable } from '../working/Openable';
+import { ShopPacks } from './ShopPacks';
 import { WorkingProvider } from '../working/openWorking';
 
 /** What is asked of a bag of each kind. */
@@ -170,6 +172,9 @@ function BagForm({ own }: { own: OwnMaterial }): ReactNode {
           onChange={(note) => set(() => ({ note }))}
           className="w-64"
         />
+      </div>
+      <div className="mt-3">
+        <ShopPacks id={ownId(own.id)} name={own.name || text('shed.unnamed')} />
       </div>
       <Explained own={own} />
     </div>

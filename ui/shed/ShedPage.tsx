@@ -7,6 +7,7 @@ import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { explainMaterial } from '../../core/catalog/materials/explain';
 import { SHIPPED_MATERIALS, SHIPPED_OTHERS } from '../../core/catalog/materials/materials';
 import { CsvButtons } from './CsvButtons';
+import { ShopPacks } from './ShopPacks';
 import { BulkMaterials, Liquids, Supplements } from './Others';
 import { OwnMaterials } from './OwnMaterials';
 import type { Fertilizer, NamedMaterial } from '../../core/catalog/materials/types';
@@ -75,6 +76,7 @@ function FertilizerRow({ material, open, toggle, sentences }: RowProps): ReactNo
       {open && (
         <tr>
           <td colSpan={8}>
+            <ShopPacks id={material.id} name={materialWords(material)} />
             <Explained sentences={sentences} />
           </td>
         </tr>

@@ -24,7 +24,7 @@ export interface Buying extends Of<typeof BUYING> {}
 export const USUAL_BUYING: Buying = { short: '', over: '', products: '', trips: '' };
 
 /** What an answer puts on one area of one material, lb. */
-export const BOUGHT_AMOUNT = object({ areaId: id, materialId: text, pounds: number });
+const BOUGHT_AMOUNT = object({ areaId: id, materialId: text, pounds: number });
 
 /** The answer that was chosen: what it stands for, and what it was made from. */
 export const BOUGHT = object({

@@ -5,7 +5,6 @@ export const MATERIAL_KINDS = ['fertilizer', 'lime', 'sulfur'] as const;
 
 /** What is asked of a bag with yes or no; '' is not said, which counts as no. */
 export const MATERIAL_FLAGS = ['organic', 'chloride', 'nitrate', 'pesticide', 'retired'] as const;
-export type MaterialFlag = (typeof MATERIAL_FLAGS)[number];
 
 /** What is printed on a bag in numbers, and typed as printed. */
 export const MATERIAL_NUMBERS = [

@@ -1,10 +1,9 @@
-import { id, number, object, oneOf, record, text, type Of } from '../../kernel/typed/spec';
+import { id, number, object, oneOf, record, text } from '../../kernel/typed/spec';
 
-export const SPREADER_KINDS = ['drop', 'rotary', 'hand'] as const;
-export type SpreaderKind = (typeof SPREADER_KINDS)[number];
+const SPREADER_KINDS = ['drop', 'rotary', 'hand'] as const;
 
 /** One trial: a strip that was walked, and what went out on it; everything as typed. */
-export const TRIAL = object({
+const TRIAL = object({
   id,
   order: number,
   materialId: text,
@@ -15,7 +14,6 @@ export const TRIAL = object({
   before: text,
   after: text,
 });
-export interface Trial extends Of<typeof TRIAL> {}
 
 /** A spreader of the client or the office, with what was tried with it. */
 export const SPREADER = object({
@@ -34,20 +32,3 @@ export const SPREADER = object({
   pans: text,
   panFeet: text,
 });
-export interface Spreader extends Of<typeof SPREADER> {}
-
-/** A spreader of which nothing is known yet. */
-export function newSpreader(spreaderId: string, order: number, kind: SpreaderKind): Spreader {
-  return {
-    id: spreaderId,
-    order,
-    kind,
-    name: '',
-    swath: '',
-    hopper: '',
-    zero: '',
-    trials: {},
-    pans: '',
-    panFeet: '1',
-  };
-}

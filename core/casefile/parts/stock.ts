@@ -1,7 +1,7 @@
 import { id, object, oneOf, record, text, type Of } from '../../kernel/typed/spec';
 
 /** A pack of a shop: pounds and US dollars as typed. */
-export const SHOP_PACK = object({ id, pounds: text, price: text });
+const SHOP_PACK = object({ id, pounds: text, price: text });
 
 /** What of a material lies in the shed, and whether and how a shop has it. */
 export const STOCK = object({

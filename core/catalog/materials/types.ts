@@ -3,7 +3,7 @@ import type { Grade } from '../../kernel/typed/grade';
 import type { NamesIn } from '../../kernel/messages/msg';
 
 /** A material that the catalogue has a name for. */
-export type ShippedId = NamesIn<'material'>;
+type ShippedId = NamesIn<'material'>;
 /** A material that somebody typed from its bag. */
 export type OwnId = `own-${string}`;
 export type MaterialId = ShippedId | OwnId;

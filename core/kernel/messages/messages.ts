@@ -210,6 +210,7 @@ export interface Messages extends PageMessages {
   'buy.nothing': None;
   'buy.nothing.no-need': None;
   'buy.nothing.no-products': None;
+  'buy.off': None;
   'buy.onArea': { readonly amount: 'any'; readonly area: 'any' };
   'buy.onHand': None;
   'buy.onHandLb': None;
@@ -243,6 +244,7 @@ export interface Messages extends PageMessages {
   'buy.stillToBuy': None;
   'buy.take': None;
   'buy.takeShed': { readonly count: 'number' };
+  'buy.takeShops': { readonly count: 'number' };
   'buy.taken': None;
   'buy.there': None;
   'buy.timedOut': None;
@@ -2510,6 +2512,8 @@ export interface Messages extends PageMessages {
   'shed.ownOnes': None;
   'shed.oxide.K': { readonly element: 'any'; readonly oxide: 'any' };
   'shed.oxide.P': { readonly element: 'any'; readonly oxide: 'any' };
+  'shed.packPounds': None;
+  'shed.packPrice': None;
   'shed.pesticide': None;
   'shed.printed.bag': None;
   'shed.printed.covers': None;
@@ -2533,6 +2537,7 @@ export interface Messages extends PageMessages {
   'shed.said.yes': None;
   'shed.saveCsv': None;
   'shed.share': { readonly from: 'any'; readonly to: 'any' };
+  'shed.shops': None;
   'shed.sulfur': None;
   'shed.supplements': None;
   'shed.title': None;

@@ -4,7 +4,7 @@ import type { Figure } from '../../kernel/working/working';
 import { isNeeded } from './isNeeded';
 
 /** Why a product may not go on a piece of ground. */
-export type Unfit =
+type Unfit =
   'pesticide' | 'chloride' | 'nitrate' | 'organic' | 'slow' | 'phosphate' | 'potting-mix';
 
 /** What decides which products may go on a piece of ground, whoever chooses them and however. */
@@ -36,7 +36,7 @@ function unborne({ chloride, rules }: Plant, material: Fertilizer): Unfit | unde
 }
 
 /** The one check of what may go on a piece of ground: every way of choosing chooses from what passes it. */
-export function unfitBecause(material: Fertilizer, here: FitFor): Unfit | undefined {
+function unfitBecause(material: Fertilizer, here: FitFor): Unfit | undefined {
   const { grade, release, pesticide } = material;
   if (pesticide) return 'pesticide';
   const unborneFor = unborne(here.plant, material);

@@ -7,6 +7,7 @@ import { NO_STOCK, type Stock } from '../../../core/casefile/parts/stock';
 import type { NamedMaterial } from '../../../core/catalog/materials/types';
 import { own } from '../../../core/kernel/typed/own';
 import { sameValue } from '../../../core/kernel/typed/sameValue';
+import { readOffice } from '../../../store/office';
 import { materialsForCases } from '../../../store/materials';
 import type { Json } from '../../../store/patch';
 import { materialWords } from '../../format/materialWords';
@@ -95,6 +96,29 @@ function FromShed(): ReactNode {
   );
 }
 
+/** What the office knows of the shops and this case does not: taken with one key. */
+function FromOffice({ materials }: { materials: readonly NamedMaterial[] }): ReactNode {
+  const { state, session } = useCase();
+  const known = useLiveQuery(() => readOffice())?.stock ?? {};
+  const news = materials.flatMap(({ id }) => {
+    const stock = own(known, id);
+    return stock && !own(state.doc.stock, id) ? [[id, stock] as const] : [];
+  });
+  if (news.length === 0) return null;
+  return (
+    <Button
+      onClick={() =>
+        session.edit(
+          news.map(([id, stock]) => ({ path: `stock/${id}`, value: stock as unknown as Json })),
+          'shops',
+        )
+      }
+    >
+      {text('buy.takeShops', { count: news.length })}
+    </Button>
+  );
+}
+
 /** What lies in the client's shed and what the shops have, of the materials that may go on. */
 export function ShopList({ materials }: { materials: readonly NamedMaterial[] }): ReactNode {
   const { state, session } = useCase();
@@ -137,7 +161,7 @@ export function ShopList({ materials }: { materials: readonly NamedMaterial[] })
                     value,
                     words: text(`buy.had.${value || 'unsaid'}`),
                   }))}
-                  width="class"
+                  width="date"
                   stop={false}
                 />
               </Cell>
@@ -150,7 +174,7 @@ export function ShopList({ materials }: { materials: readonly NamedMaterial[] })
                   aria-label={text('buy.removeOf', { material: materialWords(material) })}
                   onClick={() => put(material.id, undefined)}
                 >
-                  {text('buy.less')}
+                  {text('buy.off')}
                 </Button>
               </Cell>
             </tr>
@@ -172,6 +196,7 @@ export function ShopList({ materials }: { materials: readonly NamedMaterial[] })
           className="w-72"
         />
         <FromShed />
+        <FromOffice materials={materials} />
       </div>
     </>
   );

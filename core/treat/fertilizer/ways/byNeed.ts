@@ -29,7 +29,7 @@ function first(role: 'n' | 'p' | 'k', input: WayInput): FitFertilizer | undefine
 }
 
 /** The product that stands for each need: the decided one, else the first. */
-export function chosenProducts(input: WayInput): Chosen {
+function chosenProducts(input: WayInput): Chosen {
   const of = (role: 'n' | 'p' | 'k') => pick(input, role, first(role, input));
   return { n: of('n'), p: of('p'), k: of('k') };
 }
