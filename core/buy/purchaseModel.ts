@@ -81,41 +81,49 @@ export function mostOn(product: JobProduct, { most }: JobArea): number {
   return Math.min(...by);
 }
 
-/**
- * The model of a job: pounds of each product on each piece of ground, whole packs, what is short and over within its limits, products and trips
- * counted. What lies there already costs nothing.
- * @param passing the limits may be passed, at a price that `passed` counts: tells which of them to relax where nothing fits
- */
-export function purchaseModel(job: Job, passing = false): PurchaseModel {
-  const builder = new ModelBuilder();
-  const beyond = passing ? Infinity : 0;
-  const passed: [number, number][] = [];
+/** How far a nutrient may be short or over on a piece of ground within its limits, lb. */
+export function allowedOff(area: JobArea, nutrient: Nutrient, way: 'short' | 'over'): number {
+  return way === 'short'
+    ? area.need[nutrient] - area.least[nutrient]
+    : area.most[nutrient] - area.need[nutrient];
+}
 
-  const areas = job.areas.map((area): PlacedArea => {
-    const limit = (nutrient: Nutrient, way: 'short' | 'over'): number => {
-      const allowed =
-        way === 'short'
-          ? area.need[nutrient] - area.least[nutrient]
-          : area.most[nutrient] - area.need[nutrient];
-      const variable = builder.add(
-        0,
-        allowed + (way === 'over' && nutrient === 'P2O5' ? 0 : beyond),
-      );
-      return variable;
+const WAYS = ['short', 'over'] as const;
+
+/** A job's model while it is put together. */
+class Placing {
+  private readonly builder = new ModelBuilder();
+  private readonly areas: readonly PlacedArea[];
+  private readonly products: readonly Placed[];
+
+  /** @param passing the limits of nutrients and trips may be passed */
+  constructor(
+    private readonly job: Job,
+    private readonly passing: boolean,
+  ) {
+    this.areas = job.areas.map((area) => this.placedArea(area));
+    this.products = job.products.map((product) => this.placedProduct(product));
+  }
+
+  private placedArea(area: JobArea): PlacedArea {
+    const beyond = this.passing ? Infinity : 0;
+    const off = (nutrient: Nutrient, way: 'short' | 'over'): number => {
+      // More phosphate than is allowed is passed for nothing.
+      const isHeld = way === 'over' && nutrient === 'P2O5';
+      return this.builder.add(0, allowedOff(area, nutrient, way) + (isHeld ? 0 : beyond));
     };
-    const each = (way: 'short' | 'over'): Record<Nutrient, number> => ({
-      N: limit('N', way),
-      P2O5: limit('P2O5', way),
-      K2O: limit('K2O', way),
+    const each = (way: 'short' | 'over'): Readonly<Record<Nutrient, number>> => ({
+      N: off('N', way),
+      P2O5: off('P2O5', way),
+      K2O: off('K2O', way),
     });
-    const short = each('short');
-    const over = each('over');
     // What needs anything takes a trip.
-    const trips = builder.add(1, job.mostTrips + beyond, true);
-    return { area, short, over, trips };
-  });
+    const trips = this.builder.add(1, this.job.mostTrips + beyond, true);
+    return { area, short: each('short'), over: each('over'), trips };
+  }
 
-  const products = job.products.map((product): Placed => {
+  private placedProduct(product: JobProduct): Placed {
+    const { job, passing, builder } = this;
     const here = job.areas.filter(({ fit }) => fit.includes(product.material.id));
     const on = new Map(
       here.map((area) => [area.id, builder.add(0, passing ? Infinity : mostOn(product, area))]),
@@ -124,136 +132,157 @@ export function purchaseModel(job: Job, passing = false): PurchaseModel {
       builder.add(0, passing ? MOST_PACKS : mostPacks(pack, product.packs), job.money),
     );
     return { product, on, packs, used: builder.add(0, 1, true) };
-  });
-
-  for (const { area, short, over, trips } of areas) {
-    const brought = (nutrient: Nutrient, counted: (product: JobProduct) => boolean): Terms =>
-      products.flatMap(({ product, on }) => {
-        const variable = on.get(area.id);
-        const share = product.shares[nutrient];
-        return variable === undefined || share === 0 || !counted(product)
-          ? []
-          : [[variable, share] as const];
-      });
-    for (const nutrient of NUTRIENTS) {
-      const isIdle = ({ material }: JobProduct): boolean =>
-        nutrient === 'P2O5' && area.idle.includes(material.id);
-      const need = area.need[nutrient];
-      builder.row(
-        [...brought(nutrient, (product) => !isIdle(product)), [short[nutrient], 1]],
-        need,
-        Infinity,
-      );
-      builder.row([...brought(nutrient, () => true), [over[nutrient], -1]], -Infinity, need);
-    }
-    const within = (most: number | undefined, terms: Terms): void => {
-      if (most !== undefined && terms.length > 0) {
-        builder.row([...terms, [trips, -most]], -Infinity, 0);
-      }
-    };
-    within(
-      area.trip.quickN,
-      brought('N', ({ quick }) => quick),
-    );
-    within(
-      area.trip.slowN,
-      brought('N', ({ quick }) => !quick),
-    );
-    within(
-      area.trip.K2O,
-      brought('K2O', () => true),
-    );
   }
 
-  for (const { product, on, packs, used } of products) {
-    const pounds = [...on.values()].map((variable) => [variable, 1] as const);
-    if (pounds.length === 0) continue;
+  /** What products bring of a nutrient to a piece of ground. */
+  private brought(
+    area: JobArea,
+    nutrient: Nutrient,
+    counted: (product: JobProduct) => boolean,
+  ): Terms {
+    return this.products.flatMap(({ product, on }) => {
+      const variable = on.get(area.id);
+      const share = product.shares[nutrient];
+      return variable === undefined || share === 0 || !counted(product)
+        ? []
+        : [[variable, share] as const];
+    });
+  }
+
+  /** Each need is met but for what is short, and passed by no more than what is over. */
+  needs(): void {
+    for (const { area, short, over } of this.areas) {
+      for (const nutrient of NUTRIENTS) {
+        const need = area.need[nutrient];
+        const works = ({ material }: JobProduct): boolean =>
+          nutrient !== 'P2O5' || !area.idle.includes(material.id);
+        const useful = this.brought(area, nutrient, works);
+        const all = this.brought(area, nutrient, () => true);
+        this.builder.row([...useful, [short[nutrient], 1]], need, Infinity);
+        this.builder.row([...all, [over[nutrient], -1]], -Infinity, need);
+      }
+    }
+  }
+
+  /** No more on one trip than its limits, of quick and of slow nitrogen and of potash. */
+  trips(): void {
+    for (const { area, trips } of this.areas) {
+      const within = (most: number | undefined, terms: Terms): void => {
+        if (most === undefined || terms.length === 0) return;
+        this.builder.row([...terms, [trips, -most]], -Infinity, 0);
+      };
+      const { quickN, slowN, K2O } = area.trip;
+      const nitrogen = (isQuick: boolean): Terms =>
+        this.brought(area, 'N', ({ quick }) => quick === isQuick);
+      const potash = this.brought(area, 'K2O', () => true);
+      within(quickN, nitrogen(true));
+      within(slowN, nitrogen(false));
+      within(K2O, potash);
+    }
+  }
+
+  /** No more of a product than lies there and is bought; what is used counts as a product and takes a pack. */
+  packs(): void {
     const usable = 1 - LEFT_IN_THE_BAG;
-    const packed = boughtIn(product, job).map(
-      ({ lb }, at) => [packs[at] ?? 0, -lb * usable] as const,
-    );
-    builder.row([...pounds, ...packed], -Infinity, product.onHand * usable);
-    if (!passing) {
+    for (const { product, on, packs, used } of this.products) {
+      if (on.size === 0) continue;
+      const pounds = [...on.values()].map((variable) => [variable, 1] as const);
+      const packed = boughtIn(product, this.job).map(
+        ({ lb }, at) => [packs[at] ?? 0, -lb * usable] as const,
+      );
+      this.builder.row([...pounds, ...packed], -Infinity, product.onHand * usable);
+      if (this.passing) continue;
       // Piece by piece, and a pack at least: a solver sees sooner what cannot be.
-      for (const area of job.areas) {
+      for (const area of this.job.areas) {
         const variable = on.get(area.id);
         if (variable === undefined) continue;
-        builder.row(
-          [
-            [variable, 1],
-            [used, -mostOn(product, area)],
-          ],
-          -Infinity,
-          0,
-        );
+        const row: Terms = [
+          [variable, 1],
+          [used, -mostOn(product, area)],
+        ];
+        this.builder.row(row, -Infinity, 0);
       }
-      if (product.onHand === 0) {
-        builder.row([...packs.map((pack) => [pack, 1] as const), [used, -1]], 0, Infinity);
-      }
+      if (product.onHand > 0) continue;
+      this.builder.row([...packs.map((pack) => [pack, 1] as const), [used, -1]], 0, Infinity);
     }
-  }
-  if (!passing) {
-    builder.row(
-      products.map(({ used }) => [used, 1] as const),
-      -Infinity,
-      job.mostProducts,
-    );
-  } else {
-    for (const { area, short, over } of areas) {
-      for (const nutrient of NUTRIENTS) {
-        const per = 1 / area.thousands;
-        for (const [variable, allowed] of [
-          [short[nutrient], area.need[nutrient] - area.least[nutrient]],
-          [over[nutrient], area.most[nutrient] - area.need[nutrient]],
-        ] as const) {
-          const past = builder.add(0, Infinity);
-          builder.row(
-            [
-              [variable, 1],
-              [past, -1],
-            ],
-            -Infinity,
-            allowed,
-          );
-          passed.push([past, per]);
-        }
-      }
-    }
+    if (this.passing) return;
+    const used = this.products.map((each) => [each.used, 1] as const);
+    this.builder.row(used, -Infinity, this.job.mostProducts);
   }
 
-  const inPacks = (of: (pack: Pack) => number): Terms =>
-    products.flatMap(({ product, packs }) =>
-      boughtIn(product, job).map((pack, at) => [packs[at] ?? 0, of(pack)] as const),
-    );
-  const bought = inPacks(({ lb }) => lb);
-  const opened = products.map(({ used }) => [used, EACH_PACK_LB] as const);
-  return {
-    products,
-    areas,
-    sums: {
-      cost: job.money ? inPacks(({ usd = 0 }) => usd) : [...bought, ...opened],
-      bought,
-      misfit: areas.flatMap(({ area, short, over }) =>
-        NUTRIENTS.flatMap((nutrient) => [
-          [short[nutrient], 1 / area.thousands] as const,
-          [over[nutrient], 1 / area.thousands] as const,
-        ]),
-      ),
-      products: products.map(({ used }) => [used, 1] as const),
-      trips: areas.map(({ trips }) => [trips, 1] as const),
-      soft: products.flatMap(({ product, on }) =>
-        [...on].flatMap(([id, variable]) => {
-          const area = job.areas.find((each) => each.id === id);
-          if (!area) return [];
-          const each =
-            (area.acidic ? SOFT.acid * Math.max(0, product.acid) : 0) +
-            (area.saltSensitive ? SOFT.salt * product.salt : 0) -
-            (area.shortOfMg ? SOFT.mg * product.mg : 0);
-          return [[variable, each] as const];
+  /** By how much the limits of nutrients are passed, lb/1000 ft² in all. */
+  passed(): Terms {
+    if (!this.passing) return [];
+    return this.areas.flatMap((placed) =>
+      NUTRIENTS.flatMap((nutrient) =>
+        WAYS.map((way) => {
+          const past = this.builder.add(0, Infinity);
+          const row: Terms = [
+            [placed[way][nutrient], 1],
+            [past, -1],
+          ];
+          this.builder.row(row, -Infinity, allowedOff(placed.area, nutrient, way));
+          return [past, 1 / placed.area.thousands] as const;
         }),
       ),
-      passed,
-    },
-    model: (least) => builder.toGetLeast(least),
-  };
+    );
+  }
+
+  private inPacks(of: (pack: Pack) => number): Terms {
+    return this.products.flatMap(({ product, packs }) =>
+      boughtIn(product, this.job).map((pack, at) => [packs[at] ?? 0, of(pack)] as const),
+    );
+  }
+
+  private soft(): Terms {
+    return this.products.flatMap(({ product, on }) =>
+      this.job.areas.flatMap((area) => {
+        const variable = on.get(area.id);
+        if (variable === undefined) return [];
+        const worth =
+          (area.acidic ? SOFT.acid * Math.max(0, product.acid) : 0) +
+          (area.saltSensitive ? SOFT.salt * product.salt : 0) -
+          (area.shortOfMg ? SOFT.mg * product.mg : 0);
+        return [[variable, worth] as const];
+      }),
+    );
+  }
+
+  finish(passed: Terms): PurchaseModel {
+    const { areas, products, builder, job } = this;
+    const used = products.map((each) => [each.used, 1] as const);
+    const bought = this.inPacks(({ lb }) => lb);
+    const opened = used.map(([variable]) => [variable, EACH_PACK_LB] as const);
+    return {
+      products,
+      areas,
+      sums: {
+        cost: job.money ? this.inPacks(({ usd = 0 }) => usd) : [...bought, ...opened],
+        bought,
+        misfit: areas.flatMap((placed) =>
+          NUTRIENTS.flatMap((nutrient) =>
+            WAYS.map((way) => [placed[way][nutrient], 1 / placed.area.thousands] as const),
+          ),
+        ),
+        products: used,
+        trips: areas.map(({ trips }) => [trips, 1] as const),
+        soft: this.soft(),
+        passed,
+      },
+      model: (least) => builder.toGetLeast(least),
+    };
+  }
+}
+
+/**
+ * The model of a job: pounds of each product on each piece of ground, whole packs, what is short and over within its limits, products and trips
+ * counted. What lies there already costs nothing.
+ * @param passing the limits may be passed, at a price that `passed` counts: tells which of them to relax where nothing fits
+ */
+export function purchaseModel(job: Job, passing = false): PurchaseModel {
+  const placing = new Placing(job, passing);
+  placing.needs();
+  placing.trips();
+  placing.packs();
+  return placing.finish(placing.passed());
 }

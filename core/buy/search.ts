@@ -4,7 +4,7 @@ import { answerOf, type Answer } from './answer';
 import { withoutDominated } from './dominated';
 import type { Job } from './job';
 import { sumAt, type Solve, type Terms } from './model';
-import { purchaseModel, type PurchaseModel } from './purchaseModel';
+import { allowedOff, purchaseModel, type PurchaseModel } from './purchaseModel';
 
 /** How much each thing counts where ways to buy are compared. */
 type Weights = Readonly<Partial<Record<keyof PurchaseModel['sums'], number>>>;
@@ -159,10 +159,7 @@ async function whatToRelax(job: Job, solve: Solve): Promise<Found> {
   const relax = built.areas.flatMap(({ area, short, over }) =>
     NUTRIENTS.flatMap((nutrient) =>
       (['short', 'over'] as const).flatMap((way): Relaxation[] => {
-        const allowed =
-          way === 'short'
-            ? area.need[nutrient] - area.least[nutrient]
-            : area.most[nutrient] - area.need[nutrient];
+        const allowed = allowedOff(area, nutrient, way);
         const by = at((way === 'short' ? short : over)[nutrient]);
         if (by <= allowed + RELAXED * area.thousands) return [];
         const per = (pounds: number): number => pounds / area.thousands;

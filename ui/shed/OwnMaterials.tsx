@@ -25,8 +25,7 @@ import { Button } from '../kit/Button';
 import { ChoiceField } from '../kit/ChoiceField';
 import { DraftField } from '../kit/DraftField';
 import { Cell, Table } from '../kit/Table';
-import { FigureText } from '../working/FigureText';
-import { Openable } from '../working/Openable';
+import { Sentences } from './Sentences';
 import { ShopPacks } from './ShopPacks';
 import { WorkingProvider } from '../working/openWorking';
 
@@ -95,15 +94,7 @@ function Explained({ own }: { own: OwnMaterial }): ReactNode {
   if (sentences.length === 0) return null;
   return (
     <WorkingProvider workings={workings}>
-      <ul className="mt-3 max-w-2xl rounded bg-paper px-3 py-2">
-        {sentences.map((sentence, index) => (
-          <li key={index} className="py-0.5">
-            <Openable>
-              <FigureText message={sentence} />
-            </Openable>
-          </li>
-        ))}
-      </ul>
+      <Sentences sentences={sentences} />
     </WorkingProvider>
   );
 }

@@ -10,6 +10,7 @@ import { CsvButtons } from './CsvButtons';
 import { ShopPacks } from './ShopPacks';
 import { BulkMaterials, Liquids, Supplements } from './Others';
 import { OwnMaterials } from './OwnMaterials';
+import { Sentences } from './Sentences';
 import type { Fertilizer, NamedMaterial } from '../../core/catalog/materials/types';
 import type { Standing } from '../../core/kernel/sources';
 import { PlanContext } from '../../core/kernel/working/context';
@@ -17,25 +18,9 @@ import type { Msg } from '../../core/kernel/messages/msg';
 import { text } from '../format/text';
 import { Section } from '../kit/Section';
 import { Cell, Table } from '../kit/Table';
-import { FigureText } from '../working/FigureText';
-import { Openable } from '../working/Openable';
 import { WorkingProvider } from '../working/openWorking';
 
 const NUMBERS = ['N', 'P2O5', 'K2O'] as const;
-
-function Explained({ sentences }: { sentences: readonly Msg[] }): ReactNode {
-  return (
-    <ul className="mb-2 max-w-2xl rounded bg-paper px-3 py-2">
-      {sentences.map((sentence, index) => (
-        <li key={index} className="py-0.5">
-          <Openable>
-            <FigureText message={sentence} />
-          </Openable>
-        </li>
-      ))}
-    </ul>
-  );
-}
 
 interface RowProps {
   readonly material: Fertilizer;
@@ -77,7 +62,7 @@ function FertilizerRow({ material, open, toggle, sentences }: RowProps): ReactNo
         <tr>
           <td colSpan={8}>
             <ShopPacks id={material.id} name={materialWords(material)} />
-            <Explained sentences={sentences} />
+            <Sentences sentences={sentences} />
           </td>
         </tr>
       )}
