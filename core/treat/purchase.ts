@@ -78,7 +78,9 @@ function onHandOf(ctx: PlanContext, { stock }: CaseFile, id: string): Pounds | u
   const typed = own(stock, id)?.onHand ?? '';
   if (typed.trim() === '') return undefined;
   const entry = { id: `job/buy/${id}/on-hand`, label: msg('buy.onHand'), at: `stock/${id}/onHand` };
-  return ctx.number(entry, typed, ON_HAND, 'lb', 'product');
+  const onHand = ctx.number(entry, typed, ON_HAND, 'lb', 'product');
+  // What cannot be read is a problem at its place, and no reason to buy nothing.
+  return 'absent' in onHand ? undefined : onHand;
 }
 
 /** Packs of one size with what they cost. */

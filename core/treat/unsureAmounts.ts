@@ -13,6 +13,7 @@ import { treatmentsIn, type Treatment, type Treatments } from './treatments';
 export interface UnsureAmount {
   readonly step: Treatment['step'];
   readonly role: Exclude<TreatmentProduct['role'], 'row'>;
+  readonly key: string;
   readonly material: NamedMaterial;
   readonly total: Figure<Quantity<'lb', 'product'>>;
   readonly range: Range;
@@ -37,7 +38,7 @@ export function unsureAmounts(
         perThousandToTotal,
       );
       if ('absent' in total || !total.range) return [];
-      return [{ step, role, material, total, range: total.range }];
+      return [{ step, role, key, material, total, range: total.range }];
     }),
   );
 }
