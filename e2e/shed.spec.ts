@@ -68,6 +68,9 @@ test('the Shed finds by typing, removes with undo, and comes along in the backup
   await expect(page.getByText('yard-waste compost')).toBeVisible();
   await expect(page.getByText('urea 46-0-0')).toHaveCount(0);
   await page.getByLabel('Find a material').fill('');
+  await page.getByLabel('Sort', { exact: true }).selectOption({ label: 'most potash first' });
+  const fertilizers = page.getByRole('table', { name: 'Fertilizers' });
+  await expect(fertilizers.getByRole('row').nth(1)).toContainText('muriate of potash 0-0-60');
   await page.getByRole('button', { name: 'Type a bag' }).click();
   await page.getByLabel('What it is called').fill('A bag');
   await page.getByRole('button', { name: 'Remove A bag' }).click();

@@ -3,7 +3,8 @@
  * them (CRC Handbook; Fertilizer Manual, UNIDO & IFDC 1998; recalled), and the labels of the shed
  * against both: a commercial salt is never richer than the pure one.
  */
-import { SHIPPED_MATERIALS, SHIPPED_OTHERS } from '../core/catalog/materials/materials';
+import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
+import { SHIPPED_OTHERS } from '../core/catalog/materials/others';
 import { phosphorusToPhosphate, potassiumToPotash } from '../core/kernel/units/convert';
 import { quantity } from '../core/kernel/units/quantity';
 

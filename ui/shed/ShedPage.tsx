@@ -5,12 +5,15 @@ import { workingsOf } from '../../core/kernel/working/workings';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { explainMaterial } from '../../core/catalog/materials/explain';
-import { SHIPPED_MATERIALS, SHIPPED_OTHERS } from '../../core/catalog/materials/materials';
+import { SHIPPED_MATERIALS } from '../../core/catalog/materials/materials';
+import { SHIPPED_OTHERS } from '../../core/catalog/materials/others';
 import { CsvButtons } from './CsvButtons';
 import { ShopPacks } from './ShopPacks';
 import { BulkMaterials, Liquids, Supplements } from './Others';
 import { OwnMaterials } from './OwnMaterials';
 import { Sentences } from './Sentences';
+import type { Grade } from '../../core/kernel/typed/grade';
+import { ChoiceField } from '../kit/ChoiceField';
 import type { Fertilizer, NamedMaterial } from '../../core/catalog/materials/types';
 import type { Standing } from '../../core/kernel/sources';
 import { PlanContext } from '../../core/kernel/working/context';
@@ -151,12 +154,31 @@ function ByPercent<M extends Plain>({
   );
 }
 
+const SORTS = ['listed', 'name', 'N', 'P2O5', 'K2O'] as const;
+type Sort = (typeof SORTS)[number];
+
+/** Materials as they are listed, by name, or those first that hold most of a nutrient. */
+function sorted<M extends NamedMaterial & { readonly grade?: Grade }>(
+  materials: readonly M[],
+  sort: Sort,
+): readonly M[] {
+  if (sort === 'listed') return materials;
+  if (sort === 'name') {
+    return materials.toSorted((a, b) => materialWords(a).localeCompare(materialWords(b)));
+  }
+  return materials.toSorted((a, b) => (b.grade?.[sort] ?? 0) - (a.grade?.[sort] ?? 0));
+}
+
 /** The materials that the plans are made with: the office's own, and what ships with the program. */
 export function ShedPage(): ReactNode {
   const [typed, setTyped] = useState('');
   const wanted = (name: string): boolean => name.toLowerCase().includes(typed.trim().toLowerCase());
+  const [sort, setSort] = useState<Sort>('listed');
   const of = <M extends NamedMaterial>(materials: readonly M[]): readonly M[] =>
-    materials.filter((material) => wanted(materialWords(material)));
+    sorted(
+      materials.filter((material) => wanted(materialWords(material))),
+      sort,
+    );
   const { fertilizers, lime, sulfur } = SHIPPED_MATERIALS;
   const { supplements, bulk, liquids } = SHIPPED_OTHERS;
   const shown = <M extends NamedMaterial>(
@@ -177,15 +199,23 @@ export function ShedPage(): ReactNode {
         </div>
         <CsvButtons />
       </div>
-      <label className="mb-3 block">
-        <span className="block text-label font-semibold text-ink-2">{text('shed.find')}</span>
-        <input
-          type="search"
-          value={typed}
-          onChange={(event) => setTyped(event.target.value)}
-          className="field w-72"
+      <div className="mb-3 flex flex-wrap items-end gap-5">
+        <label className="block">
+          <span className="block text-label font-semibold text-ink-2">{text('shed.find')}</span>
+          <input
+            type="search"
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+            className="field w-72"
+          />
+        </label>
+        <ChoiceField
+          label={text('shed.sort')}
+          value={sort}
+          options={SORTS.map((value) => ({ value, words: text(`shed.sort.${value}`) }))}
+          onChoose={(value) => setSort(value as Sort)}
         />
-      </label>
+      </div>
       <Section title={text('shed.ownOnes')}>
         <OwnMaterials wanted={wanted} />
       </Section>

@@ -2538,6 +2538,12 @@ export interface Messages extends PageMessages {
   'shed.saveCsv': None;
   'shed.share': { readonly from: 'any'; readonly to: 'any' };
   'shed.shops': None;
+  'shed.sort': None;
+  'shed.sort.K2O': None;
+  'shed.sort.N': None;
+  'shed.sort.P2O5': None;
+  'shed.sort.listed': None;
+  'shed.sort.name': None;
   'shed.sulfur': None;
   'shed.supplements': None;
   'shed.title': None;
