@@ -47,11 +47,6 @@ export interface Answer {
 /** Less than this is nothing, lb. */
 const NOTHING = 0.005;
 
-/** Whole numbers come out of a solver as good as whole. */
-function whole(value: number): number {
-  return Math.round(value);
-}
-
 /** Reads an answer out of the values of a job's variables. */
 export function answerOf(
   kind: BuyKind,
@@ -108,7 +103,8 @@ export function answerOf(
         return { areaId: area.id, nutrient, off: (brought - area.need[nutrient]) / area.thousands };
       }),
     ),
-    trips: Math.max(0, ...areas.map(({ trips }) => whole(at(trips)))),
+    // Whole numbers come out of a solver as good as whole.
+    trips: Math.max(0, ...areas.map(({ trips }) => Math.round(at(trips)))),
     timedOut,
   };
 }

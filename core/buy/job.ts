@@ -184,15 +184,13 @@ export function jobOf(file: CaseFile, areas: readonly AreaPlan[]): Job {
   );
   const serving = [...fit.values()].filter(({ id }) => here.some((area) => area.fit.includes(id)));
   const all = toBeHad(file, serving).map((material) => jobProduct(file, material));
-  const isPriced = ({ packs }: JobProduct): boolean => packs.every(({ usd }) => usd !== undefined);
   const anyPrice = all.some(({ packs }) => packs.some(({ usd }) => usd !== undefined));
   const products = anyPrice
     ? all
-        .map((product) =>
-          isPriced(product)
-            ? product
-            : { ...product, packs: product.packs.filter(({ usd }) => usd !== undefined) },
-        )
+        .map((product) => ({
+          ...product,
+          packs: product.packs.filter(({ usd }) => usd !== undefined),
+        }))
         .filter(({ packs, onHand }) => packs.length > 0 || onHand > 0)
     : all;
   const kept = new Set(products.map(({ material }) => material.id));

@@ -1,13 +1,12 @@
 import type { CaseFile } from '../casefile/casefile';
+import { STOCK_RULES } from '../treat/shared/packs';
 import type { PlanContext } from '../kernel/working/context';
 
-/** What may be typed of the best buy, in its own units: the one home of these limits. */
+/** What may be typed of the best buy. */
 export const BUY_RULES = {
   percent: { min: 0, max: 100 },
   count: { min: 1, max: 20 },
-  onHand: { min: 0, max: 100_000 },
-  pack: { above: 0, max: 2500 },
-  price: { min: 0, max: 10_000 },
+  ...STOCK_RULES,
 } as const;
 
 /** Marks what is typed of stock, packs and limits and cannot be read, each at its place. */

@@ -7,7 +7,15 @@ import { msg } from '../kernel/messages/msg';
 import { valueOf, type Figure } from '../kernel/working/working';
 import { isTyped } from './shared/bagSize';
 import { own } from '../kernel/typed/own';
-import { cheapestPacks, listedPacks, packFor, packsOf, type PackCount } from './shared/packs';
+import {
+  cheapestPacks,
+  listedPacks,
+  packFor,
+  packsOf,
+  STOCK_RULES,
+  type ListedPack,
+  type PackCount,
+} from './shared/packs';
 import { addPounds, bagsFor } from '../schedule/dosing/doses';
 
 type Pounds = Figure<Quantity<'lb', 'product'>>;
@@ -42,6 +50,8 @@ interface PurchaseRow {
 interface BoughtPack {
   readonly bag: Use['bag'];
   readonly bags: Figure<Quantity<'bags', 'product'>>;
+  /** What they hold. */
+  readonly held: Pounds;
   readonly cost: Money;
 }
 
@@ -50,9 +60,6 @@ export interface Purchase {
   /** Absent where any price is missing. */
   readonly cost: Money;
 }
-
-const PRICE = { min: 0, max: 10_000 };
-const ON_HAND = { min: 0, max: 100_000 };
 
 /** A usual sack of fertilizer, lb. Common practice. */
 const USUAL_SACK_LB = 50;
@@ -78,7 +85,7 @@ function onHandOf(ctx: PlanContext, { stock }: CaseFile, id: string): Pounds | u
   const typed = own(stock, id)?.onHand ?? '';
   if (typed.trim() === '') return undefined;
   const entry = { id: `job/buy/${id}/on-hand`, label: msg('buy.onHand'), at: `stock/${id}/onHand` };
-  const onHand = ctx.number(entry, typed, ON_HAND, 'lb', 'product');
+  const onHand = ctx.number(entry, typed, STOCK_RULES.onHand, 'lb', 'product');
   // What cannot be read is a problem at its place, and no reason to buy nothing.
   return 'absent' in onHand ? undefined : onHand;
 }
@@ -94,7 +101,7 @@ function boughtPack(
   const each = ctx.number(
     { id: `${prefix}/price`, label: msg('buy.price'), at: price.at },
     price.typed,
-    PRICE,
+    STOCK_RULES.price,
     'usd/bag',
     'money',
   );
@@ -104,41 +111,39 @@ function boughtPack(
     [bags, each],
     bagsToCost,
   );
-  return { bag, bags, cost };
+  const held = ctx.sheet.multiply(
+    { id: `${prefix}/held`, label: msg('buy.inBags') },
+    [bags, bag],
+    'lb',
+    'product',
+  );
+  return { bag, bags, held, cost };
 }
 
 /** The cheapest packs of those that somebody listed. */
 function fromList(
   ctx: PlanContext,
   prefix: string,
-  { stock }: CaseFile,
-  counts: readonly PackCount[],
+  counts: readonly PackCount<ListedPack>[],
   toBuy: Pounds,
 ): BoughtPack[] {
   let left = toBuy;
-  return counts.flatMap(({ pack: { lb, at }, count }, index): BoughtPack[] => {
-    const [, id = '', , packId = ''] = (at ?? '').split('/');
-    const typed = own(own(stock, id)?.packs ?? {}, packId);
-    if (!at || !typed) return [];
-    const pack = `${prefix}/pack-${index + 1}`;
-    const named = { id: `${pack}/bag`, label: msg('lime.bagSize'), at: `${at}/pounds` };
+  return counts.map(({ pack: { lb, at, price }, count }, index) => {
+    const id = `${prefix}/pack-${index + 1}`;
+    const named = { id: `${id}/bag`, label: msg('lime.bagSize'), at: `${at}/pounds` };
     const bag = ctx.sheet.leaf('typed', named, quantity(lb, 'lb/bag', 'product'));
     const isLast = index === counts.length - 1;
     const bags = isLast
-      ? bagsFor(ctx, `${pack}/bags`, left, bag)
+      ? bagsFor(ctx, `${id}/bags`, left, bag)
       : ctx.sheet.leaf(
           'decided',
-          { id: `${pack}/bags`, label: msg('buy.cheapestPacks') },
+          { id: `${id}/bags`, label: msg('buy.cheapestPacks') },
           quantity(count, 'bags', 'product'),
         );
-    const held = ctx.sheet.multiply(
-      { id: `${pack}/held`, label: msg('buy.inBags') },
-      [bags, bag],
-      'lb',
-      'product',
-    );
-    left = ctx.sheet.deduct({ id: `${pack}/left`, label: msg('buy.stillToBuy') }, [left, held]);
-    return [boughtPack(ctx, pack, bag, bags, { at: `${at}/price`, typed: typed.price })];
+    const pack = boughtPack(ctx, id, bag, bags, { at: `${at}/price`, typed: price });
+    const after = { id: `${id}/left`, label: msg('buy.stillToBuy') };
+    left = ctx.sheet.deduct(after, [left, pack.held]);
+    return pack;
   });
 }
 
@@ -162,7 +167,7 @@ function purchaseRow(ctx: PlanContext, file: CaseFile, all: readonly Use[]): Pur
   const packs = (): BoughtPack[] => {
     if (onHand && wanted === 0 && !('absent' in toBuy)) return [];
     if (listed.length > 0) {
-      return fromList(ctx, prefix, file, cheapestPacks(listed, wanted), toBuy);
+      return fromList(ctx, prefix, cheapestPacks(listed, wanted), toBuy);
     }
     const bag = bagOfAll(ctx, `${prefix}/bag`, file, uses, wanted);
     const price = file.labels[material.id]?.price ?? '';
@@ -171,15 +176,7 @@ function purchaseRow(ctx: PlanContext, file: CaseFile, all: readonly Use[]): Pur
     return [boughtPack(ctx, prefix, bag, bags, { at, typed: price })];
   };
   const bought = packs();
-  const held = bought.map(({ bag, bags }, index) =>
-    ctx.sheet.multiply(
-      { id: `${prefix}/held${index > 0 ? `-${index + 1}` : ''}`, label: msg('buy.inBags') },
-      [bags, bag],
-      'lb',
-      'product',
-    ),
-  );
-  const [only, ...besides] = [...(onHand ? [onHand] : []), ...held];
+  const [only, ...besides] = [...(onHand ? [onHand] : []), ...bought.map(({ held }) => held)];
   const there =
     only && besides.length === 0
       ? only

@@ -1,7 +1,7 @@
 import type { CaseFile } from '../../casefile/casefile';
 import type { Fertilizer } from '../../catalog/materials/types';
 import { own } from '../../kernel/typed/own';
-import { parseNumber } from '../../kernel/typed/number';
+import { parseNumber, type NumberRule } from '../../kernel/typed/number';
 
 /** Packs that garden shops have of fertilizers, lb. Common practice. */
 export const SHOP_PACKS_LB: readonly number[] = [5, 10, 20, 25, 40, 50];
@@ -29,24 +29,34 @@ export function packFor(pounds: number, usual: number, packs: readonly number[])
 export interface Pack {
   readonly lb: number;
   readonly usd: number | undefined;
-  /** Where in the case it was typed; nothing of one that is only usual. */
-  readonly at?: string;
 }
 
-const POUNDS = { above: 0, max: LARGEST_LB };
-const PRICE = { min: 0, max: 10_000 };
+/** A pack that somebody listed: where, and its price as typed. */
+export interface ListedPack extends Pack {
+  readonly at: string;
+  readonly price: string;
+}
 
-function value(text: string, rule: typeof POUNDS | typeof PRICE): number | undefined {
+/** What may be typed of stock: pounds on hand, pounds in a pack, dollars for one. */
+export const STOCK_RULES = {
+  onHand: { min: 0, max: 100_000 },
+  pack: { above: 0, max: LARGEST_LB },
+  price: { min: 0, max: 10_000 },
+} as const;
+
+function value(text: string, rule: NumberRule): number | undefined {
   const parsed = parseNumber(text, rule);
   return parsed.kind === 'value' ? parsed.value : undefined;
 }
 
 /** The packs of a material that somebody listed with what the shops have. */
-export function listedPacks({ stock }: Pick<CaseFile, 'stock'>, id: string): Pack[] {
-  return Object.values(own(stock, id)?.packs ?? {}).flatMap((each): Pack[] => {
-    const lb = value(each.pounds, POUNDS);
+export function listedPacks({ stock }: Pick<CaseFile, 'stock'>, id: string): ListedPack[] {
+  return Object.values(own(stock, id)?.packs ?? {}).flatMap((each): ListedPack[] => {
+    const lb = value(each.pounds, STOCK_RULES.pack);
     const at = `stock/${id}/packs/${each.id}`;
-    return lb === undefined ? [] : [{ lb, usd: value(each.price, PRICE), at }];
+    return lb === undefined
+      ? []
+      : [{ lb, usd: value(each.price, STOCK_RULES.price), at, price: each.price }];
   });
 }
 
@@ -57,12 +67,13 @@ function typedPacks(
 ): Pack[] {
   const listed = listedPacks(file, id);
   const label = own(file.labels, id);
-  const bag = label && (value(label.bag, POUNDS) ?? (label.price === '' ? undefined : bagsLb[0]));
+  const bag =
+    label && (value(label.bag, STOCK_RULES.pack) ?? (label.price === '' ? undefined : bagsLb[0]));
   // What is listed stands for itself: a bag in hand is one of them.
   const inHand =
     bag === undefined || listed.length > 0
       ? []
-      : [{ lb: bag, usd: value(label?.price ?? '', PRICE) }];
+      : [{ lb: bag, usd: value(label?.price ?? '', STOCK_RULES.price) }];
   return [...listed, ...inHand].sort((a, b) => a.lb - b.lb);
 }
 
@@ -84,8 +95,8 @@ export function packsToBuy(
 }
 
 /** So many packs of one size. */
-export interface PackCount {
-  readonly pack: Pack;
+export interface PackCount<P extends Pack = Pack> {
+  readonly pack: P;
   readonly count: number;
 }
 
@@ -101,7 +112,10 @@ function burdenOf({ lb, usd }: Pack): number {
  * The packs that hold so many pounds for the least money, or the least to carry where not all of them have a price. Exact.
  * @example cheapestPacks([{ lb: 50, usd: 30 }, { lb: 5, usd: 9 }], 54).map(({ count }) => count) // [1, 1]
  */
-export function cheapestPacks(packs: readonly Pack[], pounds: number): readonly PackCount[] {
+export function cheapestPacks<P extends Pack>(
+  packs: readonly P[],
+  pounds: number,
+): readonly PackCount<P>[] {
   const priced = packs.every(({ usd }) => usd !== undefined);
   const worth = ({ lb, usd }: Pack): number => burdenOf({ lb, usd: priced ? usd : undefined });
   // The best by the pound first: then a bound tells soon that the others cannot be better.
