@@ -34,8 +34,6 @@ import { CLIMATE_CARDS } from '../core/catalog/climate/card';
 import { newCase } from '../core/casefile/newCase';
 import { SITUATIONS } from '../core/catalog/situations';
 import { SCHOOLS } from '../core/treat/fertilizer/schools';
-import { MATERIAL_KINDS, newMaterial, type OwnMaterial } from '../core/casefile/parts/material';
-import type { Stock } from '../core/casefile/parts/stock';
 import { FERTILIZER_WAYS } from '../core/treat/fertilizer/types';
 import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
 import { REQUIREMENT_METHODS } from '../core/treat/lime/methods';
@@ -45,6 +43,7 @@ import { MESHES, SCHEME_IDS } from '../core/tables/lime/fineness';
 import { TEXTURES } from '../core/tables/lime/byTexture';
 import { houseCopy, withValue } from '../core/catalog/packs/house';
 import { SHIPPED_PACKS } from '../core/catalog/packs/shipped';
+import { buyingOf } from './anyBuying';
 import { Dice } from './dice';
 
 /** Names that nobody here knows, and names that every object has. */
@@ -353,71 +352,6 @@ function packOf(dice: Dice): Pick<CaseFile, 'pack' | 'house'> {
   return { pack: { id: house.id, version: house.version }, house };
 }
 
-function ownMaterialOf(dice: Dice, id: string, order: number): OwnMaterial {
-  const typed = (good: string): string =>
-    dice.chance(0.2) ? dice.one(['', '6.', 'x', '400']) : good;
-  return {
-    ...newMaterial(id, order, dice.one(MATERIAL_KINDS)),
-    name: dice.one(['Old bag', '', '<b>', '{name}']),
-    printed: {
-      grade: typed(dice.one(['10-10-10', '0-0-50', '28-0-3', '4-3-3'])),
-      percent: typed('90'),
-      slowN: typed(''),
-      bag: typed('40'),
-      cup: typed('8'),
-      labelRate: typed(''),
-    },
-    also: dice.chance(0.3) ? { Cl: '5', S: typed('10') } : {},
-    flags: {
-      organic: dice.one(['', 'yes', 'no']),
-      pesticide: dice.one(['', '', 'yes']),
-      retired: dice.one(['', '', 'yes']),
-    },
-  };
-}
-
-function stockOf(dice: Dice): Stock {
-  const pack = (id: string) => ({
-    id,
-    pounds: dice.one(['', '5', '50', '0', 'x', '12.5']),
-    price: dice.one(['', '7.50', '30', '-1', 'x', '0']),
-  });
-  return {
-    onHand: dice.one(['', '0', '3', '25', 'x', '-2', '1e9']),
-    had: dice.one(['', 'yes', 'no']),
-    packs: Object.fromEntries(dice.some(['p1', 'p2', 'toString'], 0.4).map((id) => [id, pack(id)])),
-  };
-}
-
-/** Own materials, what lies in sheds and shops, limits, and a best buy of what may be there no more. */
-function buyingOf(
-  dice: Dice,
-  areaIds: readonly string[],
-): Pick<CaseFile, 'materials' | 'stock' | 'buying' | 'bought'> {
-  const own = dice.some(['m1', 'm2', 'm3'], 0.2);
-  const ids = [...MATERIAL_IDS, ...own.map((id) => `own-${id}`), 'gone'];
-  const amounts = areaIds.flatMap((areaId) =>
-    dice.some(ids, 0.05).map((materialId) => ({
-      areaId: dice.chance(0.05) ? 'gone' : areaId,
-      materialId,
-      pounds: dice.one([0, -1, 0.01, 2, 40, 1e6]),
-    })),
-  );
-  const limit = (): string => dice.one(['', '', '0', '10', '6.', '200']);
-  return {
-    materials: Object.fromEntries(own.map((id, at) => [id, ownMaterialOf(dice, id, at)])),
-    stock: Object.fromEntries(dice.some(ids, 0.06).map((id) => [id, stockOf(dice)])),
-    buying: { short: limit(), over: limit(), products: limit(), trips: limit() },
-    bought: {
-      kind: dice.one(['', 'cheapest', 'organic']),
-      madeFrom: 'before',
-      amounts: Object.fromEntries(
-        amounts.map((amount) => [`${amount.areaId}:${amount.materialId}`, amount]),
-      ),
-    },
-  };
-}
-
 /**
  * A case that the schema takes and that nobody would think of: any plant, form, situation, method and decision, with
  * fields that are empty, half typed or absurd, dates that are missing, and names that nobody knows. The same seed gives
@@ -463,6 +397,6 @@ export function anyCase(seed: number): CaseFile {
     attachments: OUTLINES,
     climate: climateOf(dice),
     sampling: { fee: numberOf(dice), days: numberOf(dice) },
-    ...buyingOf(dice, ids),
+    ...buyingOf(dice, ids, MATERIAL_IDS),
   };
 }
