@@ -42,6 +42,17 @@ const OXIDES: Readonly<Record<string, number>> = {
   'K2O>K': 1 / 1.2046,
 };
 
+/** The scatter of what lies on the ground between strips that alternate, in % of its mean, by sampling far from the edges. */
+function uneven(trays: number, odd: readonly number[], even: readonly number[]): number {
+  const strips = Array.from({ length: 60 }, (_, n) => n);
+  const lying = (place: number): number =>
+    sum(strips.map((n) => (n % 2 === 0 ? odd : even)[place - n * trays] ?? 0));
+  const places = Array.from({ length: 2 * trays }, (_, n) => 40 * trays + n).map(lying);
+  const mean = sum(places) / places.length;
+  const squares = sum(places.map((each) => (each - mean) ** 2)) / 2;
+  return (100 * Math.sqrt(squares / (trays - 1))) / mean;
+}
+
 /** The lower root of 2.27 H² − 5.55 H + 7.79 = pH. */
 function acidOf(ph: number): number {
   return (5.55 - Math.sqrt(5.55 * 5.55 - 9.08 * (7.79 - ph))) / 4.54;
@@ -131,6 +142,17 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
     start + reach * Math.min(1, warm / full) * (target - used),
   'acid-of-n': (rate = 0, percent = 0, each = 0) => rate * (percent / 100) * each,
   'percent-more': (own = 0, theirs = 1) => (own / theirs - 1) * 100,
+  // On the line through two points, at most a fifth of their distance beyond them.
+  'dial-between': (s1 = 0, r1 = 0, s2 = 0, r2 = 0, want = 0) => {
+    const line = s1 + ((want - r1) * (s2 - s1)) / (r2 - r1);
+    const [least, most] = [Math.min(s1, s2), Math.max(s1, s2)];
+    const more = (most - least) / 5;
+    return Math.max(least - more, Math.min(most + more, line));
+  },
+  'dial-in-proportion': (tried = 0, begins = 0, rate = 1, want = 0) =>
+    begins + (tried - begins) * (want / rate),
+  'pans-up-and-down': (trays = 2, ...caught) => uneven(trays, caught, [...caught].reverse()),
+  'pans-round-and-round': (trays = 2, ...caught) => uneven(trays, caught, caught),
   'dry-share': (water = 0) => (100 - water) / 100,
   'per-ton-to-percent': (score = 0, pure = 1) => (score / pure) * 100,
   'percent-of': (rate = 0, percent = 0) => rate * 0.01 * percent,
@@ -324,4 +346,19 @@ export function recompute(
   };
   Object.keys(sheet).forEach(value);
   return values;
+}
+
+/** How far a value may be from what is recomputed, as a share of it. */
+const TOLERANCE = 1e-9;
+
+/** What of a sheet is not what its op makes of its inputs; empty where all is. */
+export function parted(sheet: Workings): string[] {
+  const values = recompute(sheet);
+  return Object.values(sheet).flatMap((working) => {
+    if ('absent' in working) return [];
+    const { value } = working.value;
+    const got = values.get(working.id) ?? NaN;
+    const off = Math.abs(got - value) / Math.max(1, Math.abs(value));
+    return off <= TOLERANCE ? [] : [`${working.id}: ${value}, by hand ${got}`];
+  });
 }

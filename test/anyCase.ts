@@ -44,6 +44,7 @@ import { TEXTURES } from '../core/tables/lime/byTexture';
 import { houseCopy, withValue } from '../core/catalog/packs/house';
 import { SHIPPED_PACKS } from '../core/catalog/packs/shipped';
 import { buyingOf } from './anyBuying';
+import { spreadersFor } from './anySpreader';
 import { Dice } from './dice';
 
 /** Names that nobody here knows, and names that every object has. */
@@ -398,5 +399,6 @@ export function anyCase(seed: number): CaseFile {
     climate: climateOf(dice),
     sampling: { fee: numberOf(dice), days: numberOf(dice) },
     ...buyingOf(dice, ids, MATERIAL_IDS),
+    spreaders: spreadersFor(dice, MATERIAL_IDS),
   };
 }

@@ -51,6 +51,9 @@ const DECIMALS: Readonly<Record<Unit, (value: number) => readonly [min: number, 
   ratio: () => [0, 3],
   bags: () => [0, 1],
   doses: () => [0, 0],
+  strips: () => [0, 0],
+  fillings: () => [0, 0],
+  dial: () => [0, 2],
   months: () => [0, 0],
   years: () => [0, 0],
   days: () => [0, 0],
@@ -73,7 +76,7 @@ const DECIMALS: Readonly<Record<Unit, (value: number) => readonly [min: number, 
 
 /** Units that have words of their own for the client. */
 const PLAIN_UNITS = [
-  ...['in', 'ft', 'ft2', 'lb/1000ft2', 'lb/100ft'],
+  ...['in', 'ft', 'ft2', 'lb/1000ft2', 'lb/100ft', 'dial'],
   ...['cm', 'm', 'm2', 'kg/100m2', 'g/m'],
 ] as const;
 

@@ -19,6 +19,7 @@ import type { DayFigure } from '../schedule/climate/dayFigures';
 import type { DatedWork } from '../treat/fieldWork/plan';
 import type { Strip } from '../site/strips';
 import type { Judgement } from '../judge/judgements';
+import type { Spreading } from '../treat/spread/spread';
 import type { Treatments } from '../treat/treatments';
 import type { UnsureAmount } from '../treat/unsureAmounts';
 
@@ -52,6 +53,8 @@ export interface AreaPlan {
   readonly calcareous: boolean;
   readonly reading: AreaReading;
   readonly treatments: Treatments;
+  /** How it is spread; nothing where no spreader is known. */
+  readonly spreading: Spreading | undefined;
   /** Sowing, mowing, harvest: what else has a day. */
   readonly works: readonly DatedWork[];
   /** The days of the climate that its dates are counted from, with their sums, by the key of the moment. */

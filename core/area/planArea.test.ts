@@ -25,7 +25,11 @@ test('an area may be planned twice in one plan: the same figures under ids of th
     for (const area of areasOf(file)) {
       const ctx = new PlanContext();
       const by = { pack: SHIPPED_PACK, packs: NEWEST_PACKS, materials: SHIPPED_MATERIALS };
-      const slice = sliceOf(file, area, vocabulariesOf(area, by.materials, by.pack));
+      const slice = sliceOf(
+        file,
+        area,
+        vocabulariesOf(area, by.materials, by.pack, file.spreaders),
+      );
       const ground = new Survey(new PlanContext(), file).ground(area);
       const input = {
         ...by,

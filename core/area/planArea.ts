@@ -31,6 +31,7 @@ import { planFertilizer } from '../treat/fertilizer/plan';
 import { planFieldWork, type DatedWork } from '../treat/fieldWork/plan';
 import { planLime } from '../treat/lime/plan';
 import { planSulfur } from '../treat/sulfur/plan';
+import { spreadingOf } from '../treat/spread/spread';
 import type { Treatments } from '../treat/treatments';
 import { momentsOf } from './moments';
 import { unsureAmounts } from '../treat/unsureAmounts';
@@ -165,6 +166,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     calcareous: isCalcareous(file, readings),
     reading,
     treatments,
+    spreading: spreadingOf(ctx, file, plant, ground, treatments),
     works,
     moments: momentsOf(ctx, area.id, climate, treatments, works),
     outlook: phOutlook(ctx, { areaId: area.id, readings, planFrom, ...treatments }),

@@ -1,3 +1,4 @@
+import type { CaseFile } from '../casefile/casefile';
 import type { Area } from '../casefile/parts/area';
 import type { Vocabularies } from '../casefile/decisions';
 import type { Materials } from '../catalog/materials/materials';
@@ -8,6 +9,7 @@ import { soilGroupsOf } from '../reading/soilTest';
 import { SAMPLING_SCHOOLS } from '../site/sampling/samplingPlan';
 import { SCHOOLS } from '../treat/fertilizer/schools';
 import { FERTILIZER_WAYS } from '../treat/fertilizer/types';
+import { WITHOUT_SPREADER } from '../treat/spread/spread';
 import { LIME_OPTIONS } from '../treat/lime/options';
 
 function idsOf(all: readonly { readonly id: string }[]): string[] {
@@ -19,6 +21,7 @@ export function vocabulariesOf(
   { plant, sharing }: Area,
   { lime, sulfur, fertilizers }: Materials,
   pack: Pack,
+  spreaders: CaseFile['spreaders'],
 ): Vocabularies {
   return {
     limeMethods: LIME_OPTIONS,
@@ -31,5 +34,6 @@ export function vocabulariesOf(
     soilGroups: soilGroupsOf(pack),
     windows: (own(PLANTS, plant)?.otherWindows ?? []).map(({ school }) => school),
     plantsHere: [plant, ...sharing],
+    spreaders: [...Object.keys(spreaders), WITHOUT_SPREADER],
   };
 }

@@ -17,6 +17,7 @@ export interface Vocabularies {
   readonly soilGroups: readonly string[];
   readonly windows: readonly string[];
   readonly plantsHere: readonly string[];
+  readonly spreaders: readonly string[];
 }
 
 /** A kind of decision, registered: what may be decided, for what, and at which step it is shown. */
@@ -73,8 +74,10 @@ const SPECS = {
   'feed-k': onArea('feeding', { of: 'fertilizers' }),
   'feed-one': onArea('feeding', { of: 'fertilizers' }),
   'feeding-settled': onArea('feeding', 'settled'),
+  'spread-with': onArea('calendar', { of: 'spreaders' }),
   'slip-sent': { scope: 'case', step: 'slip', takes: 'settled' },
   'slip-answer': { scope: 'case', step: 'slip', takes: 'typed' },
+  'slip-spreader': { scope: 'case', step: 'slip', takes: ['yes'] },
   'slip-unnamed': { scope: 'case', step: 'slip', takes: ['yes'] },
   checked: onArea('results', 'settled'),
   'sampling-school': onArea('sample', { of: 'samplingSchools' }),

@@ -14,6 +14,8 @@ const EACH = {
   reading: 3,
   report: 40,
   past: 15,
+  spreader: 250,
+  trial: 8,
   plant: 8,
 } as const;
 
@@ -36,6 +38,8 @@ export function effortOf(file: CaseFile, area: Area): number {
   const readings = reports.reduce((sum, each) => sum + Object.keys(each.readings).length, 0);
   const parts = Object.values(area.parts);
   const past = Object.values(file.past).filter(({ areaId }) => areaId === area.id).length;
+  const spreaders = Object.values(file.spreaders);
+  const trials = spreaders.map((each) => Object.keys(each.trials).length);
   const shapes = [area.shape, ...parts.map(({ shape }) => shape)];
   return (
     EACH.area +
@@ -43,7 +47,9 @@ export function effortOf(file: CaseFile, area: Area): number {
     shapes.reduce((sum, shape) => sum + effortOfShape(file, shape), 0) +
     (sample ? EACH.reading * readings + EACH.report * reports.length : 0) +
     EACH.past * past +
-    EACH.plant * area.sharing.length
+    EACH.plant * area.sharing.length +
+    (spreaders.length > 0 ? EACH.spreader : 0) +
+    EACH.trial * Math.max(0, ...trials)
   );
 }
 

@@ -13,7 +13,7 @@ import { type CaseFile } from './casefile';
 /** What the plan of one area sees of its case, and all of it: two slices that are equal have equal plans. */
 export interface AreaSlice extends Pick<
   CaseFile,
-  'labels' | 'sampling' | 'shop' | 'planFrom' | 'rules' | 'pins' | 'stock' | 'bought'
+  'labels' | 'sampling' | 'shop' | 'planFrom' | 'rules' | 'pins' | 'stock' | 'bought' | 'spreaders'
 > {
   readonly area: Area;
   /** The samples that name the area, in their order. */
@@ -73,6 +73,7 @@ export function sliceOf(file: CaseFile, area: Area, vocabularies: Vocabularies):
     shop: file.shop,
     stock: file.stock,
     bought: boughtFor(file, id),
+    spreaders: file.spreaders,
     planFrom: file.planFrom,
     rules: file.rules,
     pins: pick(file.pins, (_pin, key) => key.startsWith(`${id}:`)),

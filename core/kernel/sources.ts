@@ -336,6 +336,12 @@ export const SOURCES = {
     citation: 'State extension sheets on wildlife food plots (sowing windows and nitrogen by crop)',
     standing: 'recalled',
   },
+  s341: {
+    id: 's341',
+    citation:
+      'ASABE S341 (procedure for measuring the spreading of granular broadcast spreaders) and extension sheets on spreaders',
+    standing: 'recalled',
+  },
 } as const satisfies Record<string, Source>;
 
 export type SourceId = keyof typeof SOURCES;

@@ -31,6 +31,7 @@ export interface Page extends Written {
     readonly paragraphs: readonly string[];
     readonly asked: Asked;
     readonly lines: CaseFile['lines'];
+    readonly withSheet: boolean;
   };
 }
 
@@ -90,6 +91,7 @@ export function pageOf(
     paragraphs: paragraphWords(file),
     asked,
     lines: file.lines,
+    withSheet: decisionOf(file, 'case', 'slip-spreader')?.value === 'yes',
   };
   const same =
     before?.madeFrom.areas.length === areas.length &&

@@ -82,8 +82,7 @@ export interface Run {
 const USUAL: PlanWith = {};
 
 /** The parts of a case that no plan rests on. */
-type Unplanned =
-  'format' | 'schema' | 'id' | 'createdOn' | 'title' | 'exported' | 'issued' | 'spreaders';
+type Unplanned = 'format' | 'schema' | 'id' | 'createdOn' | 'title' | 'exported' | 'issued';
 
 /** Every other part; one that is added to a case has to be told of here. */
 const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
@@ -105,6 +104,7 @@ const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
   stock: true,
   buying: true,
   bought: true,
+  spreaders: true,
   attachments: true,
   climate: true,
   rules: true,
@@ -263,7 +263,7 @@ export function replan(file: CaseFile, before?: Run, by: PlanWith = USUAL): Run 
   const areas = all.map((area): AreaRun => {
     const madeFrom = {
       basis,
-      slice: sliceOf(file, area, vocabulariesOf(area, basis.materials, basis.pack)),
+      slice: sliceOf(file, area, vocabulariesOf(area, basis.materials, basis.pack, file.spreaders)),
       ground: survey.ground.get(area.id),
     };
     const last = old?.areas.find((run) => run.madeFrom.slice.area.id === area.id);

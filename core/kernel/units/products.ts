@@ -19,7 +19,7 @@ type Known<A extends Unit, B extends Unit> = A extends keyof Products
   : never;
 
 /** Units that count and measure nothing: a share, a number of doses. */
-type Bare = 'ratio' | 'doses';
+type Bare = 'ratio' | 'doses' | 'strips';
 
 /** The unit of a product. */
 export type Times<A extends Unit, B extends Unit> =

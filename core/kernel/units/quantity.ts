@@ -43,6 +43,9 @@ export type Unit =
   | 'usd'
   | 'usd/bag'
   | 'doses'
+  | 'strips'
+  | 'fillings'
+  | 'dial'
   | 'months'
   | 'years'
   | 'days'
@@ -116,6 +119,8 @@ export type Substance =
   | 'filler'
   | 'class'
   | 'time'
+  | 'dial'
+  | 'catch'
   | 'air'
   | 'count';
 

@@ -93,7 +93,9 @@ export function containers(ctx: PlanContext, id: string, where: ShapeAt): Counte
   const parts = countOf(ctx, where, 'container');
   const one = `${where.prefix}/one`;
   const each =
-    where.shape.kind === 'round-containers' ? circle(ctx, one, where) : rectangle(ctx, one, where);
+    where.shape.kind === 'round-containers'
+      ? circle(ctx, one, where)
+      : rectangle(ctx, one, where).area;
   const area = timesCount(ctx, id, 'containers', parts, each);
   return { parts, area, ...volumeOf(ctx, where, area) };
 }

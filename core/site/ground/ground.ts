@@ -8,7 +8,7 @@ import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
-import type { Feet, Pace, Parts, ShapeAt, SquareFeet } from './measures';
+import type { Feet, Pace, Parts, ShapeAt, Sides, SquareFeet } from './measures';
 import { noArea, shapeArea, type Shaped } from './shapeArea';
 
 type Thousands = Figure<Quantity<'1000ft2', 'ground'>>;
@@ -30,6 +30,8 @@ export interface Ground {
   readonly rows: Figure<Quantity<'100ft', 'row'>> | undefined;
   /** How wide the ground of each row is, where it is rows with an area. */
   readonly across: Feet | undefined;
+  /** Length and width of a rectangle without parts: how strips lie on it. */
+  readonly sides: Sides | undefined;
   /** Of beds and containers whose depth is typed. */
   readonly volume: Figure<Quantity<'ft3', 'ground'>> | undefined;
 }
@@ -68,6 +70,7 @@ function unmeasured(
     parts: shaped.parts,
     rows: shaped.rows,
     across: undefined,
+    sides: undefined,
     volume: shaped.volume,
   };
 }
@@ -103,6 +106,7 @@ function measured(
   const shared = {
     ...{ known: true, parts: shaped.parts, rows: undefined, volume: shaped.volume },
     across: shaped.across,
+    sides: shaped.sides,
   };
   const label = msg('ground.measured');
   const area = error

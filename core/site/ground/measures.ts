@@ -12,6 +12,12 @@ type Count = Figure<Quantity<'ratio', 'count'>>;
 /** The length of a pace, read when something is given in paces. */
 export type Pace = () => Figure<Quantity<'ft', 'pace'>>;
 
+/** The two sides of a rectangle. */
+export interface Sides {
+  readonly length: Feet;
+  readonly width: Feet;
+}
+
 /** A shape, where it stands in the case file, and where its workings go. */
 export interface ShapeAt {
   readonly shape: Shape;

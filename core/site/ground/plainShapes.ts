@@ -2,7 +2,15 @@ import type { Measure } from '../../casefile/parts/shape';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
-import { acrossOf, entryOf, lengthOf, type Feet, type ShapeAt, type SquareFeet } from './measures';
+import {
+  acrossOf,
+  entryOf,
+  lengthOf,
+  type Feet,
+  type ShapeAt,
+  type Sides,
+  type SquareFeet,
+} from './measures';
 import { CIRCLE } from '../../equations/ground/circle';
 import { ELLIPSE } from '../../equations/ground/ellipse';
 import { HERON } from '../../equations/ground/heron';
@@ -20,13 +28,20 @@ function named(
 }
 
 /** Length × width. */
-export function rectangle(ctx: PlanContext, id: string, where: ShapeAt): SquareFeet {
-  return ctx.sheet.derive(
+export function rectangle(
+  ctx: PlanContext,
+  id: string,
+  where: ShapeAt,
+): { readonly area: SquareFeet; readonly sides: Sides } {
+  const length = lengthOf(ctx, where, 'length');
+  const width = lengthOf(ctx, where, 'width');
+  const area = ctx.sheet.derive(
     'multiply',
     { id, label: msg('ground.rectangle'), source: 'geometry' },
-    [lengthOf(ctx, where, 'length'), lengthOf(ctx, where, 'width')],
+    [length, width],
     (a, b) => squareFeet(a.value * b.value),
   );
+  return { area, sides: { length, width } };
 }
 
 /** A circle by its diameter. */

@@ -2,7 +2,7 @@ import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import { containers, plants, raisedBeds, rows, type Counted } from './countedShapes';
 import { cornersArea, mapArea, offsetsArea } from './irregular';
-import type { ShapeAt, SquareFeet } from './measures';
+import type { ShapeAt, Sides, SquareFeet } from './measures';
 import {
   circle,
   ellipse,
@@ -16,7 +16,8 @@ import {
 } from './plainShapes';
 
 /** A shape's square feet, with what it can be counted in. */
-export type Shaped = Omit<Counted, 'parts'> & Partial<Pick<Counted, 'parts'>>;
+export type Shaped = Omit<Counted, 'parts'> &
+  Partial<Pick<Counted, 'parts'>> & { readonly sides?: Sides };
 
 /** The square feet of a shape of any kind; none where its kind has no size. */
 export function shapeArea(ctx: PlanContext, id: string, where: ShapeAt): Shaped | undefined {
@@ -25,7 +26,7 @@ export function shapeArea(ctx: PlanContext, id: string, where: ShapeAt): Shaped 
     case 'unknown':
       return undefined;
     case 'rectangle':
-      return plain(rectangle(ctx, id, where));
+      return rectangle(ctx, id, where);
     case 'circle':
       return plain(circle(ctx, id, where));
     case 'square-feet':

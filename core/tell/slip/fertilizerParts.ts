@@ -8,6 +8,7 @@ import type { FertilizerProduct } from '../../treat/fertilizer/types';
 import { msg, type Msg } from '../../kernel/messages/msg';
 import { fertilizerIsTold } from '../told';
 import { sentence, type SlipBlock } from './document';
+import { isDialTold } from './spreadParts';
 import { joined, parts, type DatedBlock, type Parts } from './parts';
 
 /** How to take an amount: half each way on a lawn, so much for each bed, else as it is. */
@@ -61,11 +62,13 @@ function leadOf(plan: AreaPlan, part: FertilizerProduct, buying: boolean): SlipB
 }
 
 /** How a spreader is used, said once for all lawns. */
-function spreading({ plant, treatments: { fertilizer } }: AreaPlan): SlipBlock[] {
-  const weighed = fertilizer.products.some(({ applications }) =>
+function spreading(plan: AreaPlan): SlipBlock[] {
+  const { plant, treatments } = plan;
+  const weighed = treatments.fertilizer.products.some(({ applications }) =>
     applications.some(({ amount }) => !amount.hands.ounces),
   );
-  return plant.form === 'lawn' && weighed ? [sentence('slip.spreader')] : [];
+  if (plant.form !== 'lawn' || !weighed) return [];
+  return [sentence(isDialTold(plan) ? 'slip.spreadEdges' : 'slip.spreader')];
 }
 
 /** How feed goes on: watered in on a lawn, worked in or along the row in a bed. */

@@ -19,6 +19,7 @@ import { hazardBlocks, nameOnPage } from './hazardBlocks';
 import { limeParts } from './limeParts';
 import { pageLines, printed } from './lines';
 import { joined, parts, type DatedBlock, type Parts } from './parts';
+import { spreaderSheet, spreadLines } from './spreadParts';
 import { sulfurParts } from './sulfurParts';
 
 function heading(plan: AreaPlan): SlipBlock {
@@ -50,7 +51,7 @@ function cautionBlocks(plan: AreaPlan): SlipBlock[] {
   }));
 }
 
-type SectionId = `slip.section.${'buy' | 'calendar' | 'how' | 'doNot' | 'after'}`;
+type SectionId = `slip.section.${'buy' | 'calendar' | 'how' | 'spreader' | 'doNot' | 'after'}`;
 
 /** A part of the page under its heading; none where it has nothing to say. */
 function section(id: SectionId, blocks: readonly SlipBlock[]): SlipBlock[] {
@@ -153,7 +154,13 @@ function areaParts(ctx: PlanContext, plan: AreaPlan, several: boolean): Parts {
     fertilizer: () => fertilizerParts(plan, buying),
   });
   const judged = plan.judgements.map(({ says }): SlipBlock => ({ kind: 'sentence', text: says }));
-  return joined([...treated, workParts(plan), parts({ found: [...foundBlocks(plan), ...judged] })]);
+  const spread = parts({ how: spreadLines(plan) });
+  return joined([
+    spread,
+    ...treated,
+    workParts(plan),
+    parts({ found: [...foundBlocks(plan), ...judged] }),
+  ]);
 }
 
 /** The office's own paragraphs, each of their parts a sentence of its own. */
@@ -203,6 +210,8 @@ interface Said {
   readonly paragraphs: readonly string[];
   readonly asked: Asked;
   readonly lines: CaseFile['lines'];
+  /** With a sheet on which the client tries the spreader. */
+  readonly withSheet: boolean;
   /** The figures of the plan. */
   readonly values: Pick<Workings, 'get'>;
 }
@@ -216,7 +225,7 @@ export function writeSlip(
   ctx: PlanContext,
   areas: readonly AreaPlan[],
   purchase: Purchase,
-  { paragraphs, asked, lines: edits, values }: Said,
+  { paragraphs, asked, lines: edits, withSheet, values }: Said,
 ): SlipDocument {
   const told = areas.filter(isTold);
   const several = told.length > 1;
@@ -241,6 +250,7 @@ export function writeSlip(
     ...section('slip.section.buy', buy),
     ...section('slip.section.calendar', calendarBlocks(each, several)),
     ...section('slip.section.how', once(how)),
+    ...(withSheet ? section('slip.section.spreader', spreaderSheet(told)) : []),
     ...section(
       'slip.section.doNot',
       doNots(told).map((text): SlipBlock => ({ kind: 'sentence', text })),

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useMemo, useState, type ReactNode } from 'react';
 import { pinKey } from '../../../core/casefile/parts/pin';
 import { parseDate, type IsoDate } from '../../../core/kernel/typed/date';
 import { breachesOf } from '../../../core/schedule/constraints';
@@ -28,6 +28,10 @@ import { amountId, entryName, whenOf } from './entryWords';
 import { CaseRules } from './CaseRules';
 import { spanOf } from './span';
 import { Months, YearStrip, type Handling, type Moving } from './YearStrip';
+
+const Spreading = lazy(() =>
+  import('../spread/Spreading').then((file) => ({ default: file.Spreading })),
+);
 
 /** What setting a day by hand writes down: a pin, or of a planting the day on which it is planted. */
 function setOn(entry: CalendarEntry, date: IsoDate): { path: string; value: Json } {
@@ -194,6 +198,13 @@ export function CalendarStep(): ReactNode {
       {placed.length > 0 && (
         <Section title={text('calendar.byDate')} wide>
           <ByDate placed={placed} choose={({ key }) => setChosen(key)} />
+        </Section>
+      )}
+      {placed.length > 0 && area.ground.known && (
+        <Section title={text('spread.title')} wide>
+          <Suspense fallback={null}>
+            <Spreading />
+          </Suspense>
         </Section>
       )}
       <Section title={text('rules.title')} wide>

@@ -97,6 +97,25 @@ function Unnamed(): ReactNode {
   return <Check label={text('slip.withoutName')} on={isUnnamed(state.doc)} onChange={toggle} />;
 }
 
+/** A sheet on which the client tries the spreader, where one is known. */
+function SpreaderSheet(): ReactNode {
+  const { session, state, plan } = useCase();
+  if (!plan.areas.some(({ spreading }) => spreading)) return null;
+  const place = decisionPlace(state.doc, 'case', 'slip-spreader');
+  return (
+    <Check
+      label={text('slip.withSpreader')}
+      on={place.value === 'yes'}
+      onChange={(on) =>
+        session.edit(
+          [{ path: place.path, value: place.write(on ? 'yes' : '') }],
+          `spreader-sheet:${on}`,
+        )
+      }
+    />
+  );
+}
+
 /** The office's paragraphs, each a command of its own and an entry of the list. */
 function Insert(): ReactNode {
   const { session, state } = useCase();
@@ -161,6 +180,7 @@ export function SlipOptions(): ReactNode {
         <PageLanguage />
         <OnPaper />
         <Unnamed />
+        <SpreaderSheet />
         <Insert />
       </div>
       {doc.client.question.trim() !== '' && (
