@@ -15,6 +15,7 @@ const FACTORS: Readonly<Record<string, number>> = {
   'ft2>1000ft2': 1 / 1000,
   '1000ft2>ft2': 1000,
   'ton/acre>lb/1000ft2': 2000 / 43.56,
+  'lb/1000ft2>lb/acre': 43.56,
   'lb/1000ft2>ton/acre': 43.56 / 2000,
   'lb/acre>lb/1000ft2': 1 / 43.56,
   'lb/100ft2>lb/1000ft2': 10,
@@ -143,6 +144,8 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
   'acid-of-n': (rate = 0, percent = 0, each = 0) => rate * (percent / 100) * each,
   'percent-more': (own = 0, theirs = 1) => (own / theirs - 1) * 100,
   // On the line through two points, at most a fifth of their distance beyond them.
+  'test-after-years': (now = 0, change = 0, years = 0) => Math.max(0, now + change * years),
+  'years-until': (now = 0, change = 1, level = 0) => Math.ceil((level - now) / change - 1e-9),
   'dial-between': (s1 = 0, r1 = 0, s2 = 0, r2 = 0, want = 0) => {
     const line = s1 + ((want - r1) * (s2 - s1)) / (r2 - r1);
     const [least, most] = [Math.min(s1, s2), Math.max(s1, s2)];

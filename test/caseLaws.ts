@@ -14,7 +14,7 @@ import type { Voice } from '../words/voice';
 import { slipText } from '../files/slip/slipText';
 
 /** Figures that may lie below zero: what tells one thing from another, or days that are still to come. */
-const MAY_BE_NEGATIVE = /difference|change|more|rounding|acid|off$|days$/;
+const MAY_BE_NEGATIVE = /difference|change|more|rounding|acid|off$|days$|habit.*(net|per-acre)$/;
 const NEARLY = 1e-6;
 
 function number(figure: Figure | undefined): number {

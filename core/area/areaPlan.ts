@@ -6,6 +6,7 @@ import type { Plant } from '../catalog/plants/plants';
 import type { IsoDate } from '../kernel/typed/date';
 import type { Quantity } from '../kernel/units/quantity';
 import type { Figure } from '../kernel/working/working';
+import type { Habit } from '../outlook/habit';
 import type { PhOutlook } from '../outlook/phOutlook';
 import type { SoilTest } from '../reading/soilTest';
 import type { AreaReading } from '../reading/types';
@@ -61,6 +62,8 @@ export interface AreaPlan {
   readonly moments: Readonly<Record<string, DayFigure>>;
   /** The pH over the coming months, if what is advised goes on; empty where nothing does. */
   readonly outlook: PhOutlook;
+  /** What one product would do that is the only one for some years, where that was asked. */
+  readonly habit: Habit | undefined;
   /** Limestone that undoes the acid of the season's fertilizer. */
   readonly fertilizerAcid: Figure<Quantity<'lb/1000ft2', 'CaCO3'>> | undefined;
   /** What is put on over the whole range of ground that is not surely measured. */

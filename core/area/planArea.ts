@@ -13,6 +13,7 @@ import type { IsoDate } from '../kernel/typed/date';
 import { own } from '../kernel/typed/own';
 import type { PlanContext } from '../kernel/working/context';
 import { fertilizerAcid } from '../outlook/fertilizerAcid';
+import { habitOf } from '../outlook/habit';
 import { phOutlook } from '../outlook/phOutlook';
 import { isCalcareous } from '../reading/calcareous';
 import { readArea } from '../reading/reading';
@@ -141,10 +142,12 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     climate,
   };
   const { treatments, works } = treat(ctx, { ...input, area }, { ...on, soilTest });
+  const { fertilizer } = treatments;
+  const habit = habitOf(ctx, { file, area, plant, materials, soilTest, fertilizer });
   const strips = stripsOn(ctx, area, allowed);
   const judged = {
     ...{ area, plant, ground, readings, reading, soilTest, treatments },
-    ...{ strips, mixedSample: mixed },
+    ...{ strips, habit, mixedSample: mixed },
   };
   return {
     area,
@@ -170,6 +173,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     works,
     moments: momentsOf(ctx, area.id, climate, treatments, works),
     outlook: phOutlook(ctx, { areaId: area.id, readings, planFrom, ...treatments }),
+    habit,
     fertilizerAcid: fertilizerAcid(ctx, area.id, treatments.fertilizer),
     unsureAmounts: unsureAmounts(ctx, area.id, ground, treatments),
     retestYears: retestYears(file.decisions.retest?.value, pack),

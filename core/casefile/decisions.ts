@@ -74,6 +74,8 @@ const SPECS = {
   'feed-k': onArea('feeding', { of: 'fertilizers' }),
   'feed-one': onArea('feeding', { of: 'fertilizers' }),
   'feeding-settled': onArea('feeding', 'settled'),
+  habit: onArea('feeding', { of: 'fertilizers' }),
+  'habit-years': onArea('feeding', 'typed'),
   'spread-with': onArea('calendar', { of: 'spreaders' }),
   'slip-sent': { scope: 'case', step: 'slip', takes: 'settled' },
   'slip-answer': { scope: 'case', step: 'slip', takes: 'typed' },

@@ -1,5 +1,6 @@
 import type { Area } from '../casefile/parts/area';
 import type { Plant } from '../catalog/plants/plants';
+import type { Habit } from '../outlook/habit';
 import type { SoilTest } from '../reading/soilTest';
 import type { AreaReading } from '../reading/types';
 import type { Ground } from '../site/ground/ground';
@@ -17,5 +18,6 @@ export interface JudgedArea {
   readonly soilTest: SoilTest;
   readonly treatments: Treatments;
   readonly strips: readonly Strip[];
+  readonly habit: Habit | undefined;
   readonly mixedSample: boolean;
 }

@@ -67,6 +67,8 @@ const CASES: readonly (readonly [LawnInput, readonly JudgementId[]])[] = [
     { ...PLAIN, plant: 'snap-bean', more: { b: { text: '9', unit: 'ppm', method: 'hot-water' } } },
     ['boron'],
   ],
+  // A pound of nitrogen by 10-10-10 brings a pound of phosphate and carries none off.
+  [{ ...PLAIN, p: { text: '40' }, decisions: { habit: 'fertilizer-10-10-10' } }, ['habit']],
   [{ ...MIX, ph: '5.9' }, ['mixFeed']],
   [{ ...MIX, ph: '5.9', more: { ec: paste('4.2') } }, ['mixFlush']],
 ];

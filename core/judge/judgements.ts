@@ -1,4 +1,5 @@
 import type { Analyte } from '../catalog/analytes';
+import { materialName } from '../catalog/materials/named';
 import type { MsgParam, Msg, NamesIn } from '../kernel/messages/msg';
 import { msg } from '../kernel/messages/msg';
 import type { SourceId } from '../kernel/sources';
@@ -152,6 +153,16 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
     said(!isMix(area) && area.soilTest.p.rating === 'very-high', msg('judged.phosphorusStop')),
   potassiumStop: (area) =>
     said(!isMix(area) && area.soilTest.k.rating === 'very-high', msg('judged.potassiumStop')),
+  habit: ({ habit }) => {
+    const passes = habit?.p.passes;
+    const [other] = habit?.inTurn ?? [];
+    if (!habit || passes?.what !== 'too-much' || !other) return undefined;
+    return msg('judged.habit', {
+      material: materialName(habit.material),
+      years: { working: passes.in.id },
+      other: materialName(other),
+    });
+  },
   magnesium: (area, ctx) => carried(ctx, area, 'mg', 'judged.magnesium'),
   calcium: (area, ctx) => carried(ctx, area, 'ca', 'judged.calcium'),
   boronShort: (area, ctx) => bySpoon(ctx, area, 'b', 'judged.boronShort'),
@@ -197,6 +208,7 @@ const WEIGHTS: Readonly<Record<JudgementId, Weight>> = {
   ironPlants: 'limits',
   phosphorusStop: 'limits',
   potassiumStop: 'limits',
+  habit: 'limits',
   magnesium: 'limits',
   calcium: 'limits',
   boronShort: 'limits',
@@ -214,6 +226,7 @@ const WEIGHTS: Readonly<Record<JudgementId, Weight>> = {
 /** Where a rule is printed; the others are common practice. */
 const PRINTED: Readonly<Partial<Record<JudgementId, SourceId>>> = {
   leach: 'further-salts',
+  habit: 'draw-down',
   mixFlush: 'sme',
   sodic: 'esp',
   boron: 'further-boron',

@@ -467,3 +467,17 @@ export function perThousandToTonsPerAcre<S extends Substance>(
   const thousandsPerAcre = SQUARE_FEET_PER_ACRE / SQUARE_FEET_PER_THOUSAND;
   return quantity((rate.value * thousandsPerAcre) / POUNDS_PER_TON, 'ton/acre', rate.of);
 }
+
+/**
+ * lb/1000 ft² to lb/acre; exact.
+ * @example perThousandToPerAcre(quantity(100, 'lb/1000ft2', 'N')).value // 4356
+ */
+export function perThousandToPerAcre<S extends Substance>(
+  rate: Quantity<'lb/1000ft2', S>,
+): Quantity<'lb/acre', S> {
+  return quantity(
+    (rate.value * SQUARE_FEET_PER_ACRE) / SQUARE_FEET_PER_THOUSAND,
+    'lb/acre',
+    rate.of,
+  );
+}

@@ -97,12 +97,23 @@ test('runs at one dial are one, with how far they are apart', () => {
   expect(dial?.apart).toBeCloseTo(100 * (0.5 / 0.3 - 1), 8);
 });
 
-test('two dials of which the wider gives less give no next one', () => {
+test('runs that scatter do not keep the next dial from being told', () => {
   const { products } = spread({ swath: '6' }, [
+    ['4', '50', '10', '9.8'],
+    ['4', '50', '10', '9.4'],
+    ['6', '50', '10', '9.6'],
+    ['6', '50', '10', '9.1'],
+  ]);
+  expect(products[0]?.rates[0]?.next.is).toBe('next');
+});
+
+test('two dials of which the wider gives less give no next one', () => {
+  const file = withSpreader({ swath: '6' }, [
     ['4', '50', '10', '9.0'],
     ['6', '50', '10', '9.5'],
   ]);
-  expect(products[0]?.rates[0]?.next.is).toBe('unknown');
+  expect(spreadingIn(planCase(file)).products[0]?.rates[0]?.next.is).toBe('unknown');
+  expect(brokenLaws(file)).toEqual([]);
 });
 
 test('a spreader that weighs as much as before is a slip at its place, and so is a word for a number', () => {

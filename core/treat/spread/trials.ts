@@ -21,6 +21,8 @@ export interface TriedStrip {
 export interface TriedDial {
   readonly dial: DialFigure;
   readonly rate: ProductRate;
+  /** The mean without its range: what the next dial goes by. */
+  readonly middle: ProductRate;
   readonly runs: number;
   /** The most is over the least by so much, %; nothing where there was one run. */
   readonly apart: number | undefined;
@@ -101,8 +103,12 @@ function atDial(ctx: PlanContext, prefix: string, runs: readonly TriedStrip[]): 
     runs.map((each) => each.rate),
     0,
   );
+  const middle = ctx.sheet.middle(
+    { id: `${prefix}/middle-${first.trial.id}`, label: msg('spread.mean') },
+    rate,
+  );
   const apart = values.length > 1 ? (100 * (most - least)) / least : undefined;
-  return [{ dial: first.dial, rate, runs: values.length, apart }];
+  return [{ dial: first.dial, rate, middle, runs: values.length, apart }];
 }
 
 /** What was tried of a material, strip by strip and dial by dial. */
@@ -186,10 +192,13 @@ function dialBy(
   if (pair) {
     const [low, high] = pair;
     const entry = { id: exact, label: msg('spread.dialBetween'), source: 'geometry' as const };
-    const inputs = [low.dial, low.rate, high.dial, high.rate, wanted] as const;
+    if (valueIn(high.middle) <= valueIn(low.middle)) {
+      return ctx.sheet.absent(entry, msg('absent.dialsDisagree'), [low.middle.id, high.middle.id]);
+    }
+    const inputs = [low.dial, low.middle, high.dial, high.middle, wanted] as const;
     return ctx.sheet.equation(entry, DIAL_BETWEEN, inputs);
   }
   const entry = { id: exact, label: msg('spread.dialInProportion'), source: 'practice' as const };
-  const inputs = [nearest.dial, begins(), nearest.rate, wanted] as const;
+  const inputs = [nearest.dial, begins(), nearest.middle, wanted] as const;
   return ctx.sheet.equation(entry, DIAL_IN_PROPORTION, inputs);
 }

@@ -35,6 +35,25 @@ function below(step: ReturnType<typeof useCase>): string {
     : text('feed.bySchool', { ...of, school: text(`school.${needs.source}`) });
 }
 
+const Habit = lazy(() => import('../habit/Habit').then((file) => ({ default: file.Habit })));
+
+/** What one product does in some years: opened where somebody asks for it. */
+function OneProduct(): ReactNode {
+  const { area } = useCase();
+  const [open, setOpen] = useState(area.habit !== undefined);
+  return (
+    <Section title={text('habit.title')} wide={open}>
+      {open ? (
+        <Suspense fallback={null}>
+          <Habit />
+        </Suspense>
+      ) : (
+        <Button onClick={() => setOpen(true)}>{text('habit.open')}</Button>
+      )}
+    </Section>
+  );
+}
+
 /** The search for the best buy: nothing of it is loaded before somebody asks for it. */
 function WholeJob(): ReactNode {
   const { state } = useCase();
@@ -93,6 +112,7 @@ export function FertilizerStep(): ReactNode {
           )}
         </>
       )}
+      {feed.verdict !== 'absent' && <OneProduct />}
     </>
   );
 }

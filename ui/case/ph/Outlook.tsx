@@ -11,10 +11,15 @@ import { FigureText } from '../../working/FigureText';
 import { Openable, OpenableRow } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
 
-const OutlookChart = dynamic(() => import('./OutlookChart'), {
+const RangeChart = dynamic(() => import('../../kit/RangeChart'), {
   ssr: false,
   loading: () => <div className="h-52" />,
 });
+
+/** The numbers of a series; the parts of a point are absent together. */
+function numbersOf(figures: readonly OutlookPoint['ph'][]): number[] {
+  return figures.flatMap((each) => ('absent' in each ? [] : each.value.value));
+}
 
 function Row({ point }: { point: OutlookPoint }): ReactNode {
   const { date, ph, low, high } = point;
@@ -44,7 +49,15 @@ export function Outlook(): ReactNode {
   const acidifies = acid && acid.value.value >= 0;
   return (
     <>
-      <OutlookChart points={outlook} window={goal.window} />
+      <RangeChart
+        label={text('outlook.chart')}
+        labels={outlook.map(({ date }) => formatDate(date))}
+        expected={numbersOf(outlook.map(({ ph }) => ph))}
+        low={numbersOf(outlook.map(({ low }) => low))}
+        high={numbersOf(outlook.map(({ high }) => high))}
+        levels={[goal.window.low, goal.window.high]}
+        step={0.5}
+      />
       {acid && (
         <Openable>
           <p className="mt-1.5 max-w-2xl">
