@@ -52,6 +52,10 @@ const DECIMALS: Readonly<Record<Unit, (value: number) => readonly [min: number, 
   bags: () => [0, 1],
   doses: () => [0, 0],
   strips: () => [0, 0],
+  barrows: () => [0, 1],
+  buckets: () => [0, 1],
+  ton: () => [0, 2],
+  'lb/yd3': () => [0, 0],
   fillings: () => [0, 0],
   dial: () => [0, 2],
   months: () => [0, 0],
@@ -76,7 +80,7 @@ const DECIMALS: Readonly<Record<Unit, (value: number) => readonly [min: number, 
 
 /** Units that have words of their own for the client. */
 const PLAIN_UNITS = [
-  ...['in', 'ft', 'ft2', 'lb/1000ft2', 'lb/100ft', 'dial'],
+  ...['in', 'ft', 'ft2', 'lb/1000ft2', 'lb/100ft', 'dial', 'yd3'],
   ...['cm', 'm', 'm2', 'kg/100m2', 'g/m'],
 ] as const;
 

@@ -18,6 +18,9 @@ import type { AskedReadings } from '../site/report/types';
 import type { SamplingPlan } from '../site/sampling/samplingPlan';
 import type { DayFigure } from '../schedule/climate/dayFigures';
 import type { DatedWork } from '../treat/fieldWork/plan';
+import type { CoverRead } from '../site/covers';
+import type { LoadRead } from '../site/loads';
+import type { DatedLoad } from '../treat/organics/plan';
 import type { Strip } from '../site/strips';
 import type { Judgement } from '../judge/judgements';
 import type { Spreading } from '../treat/spread/spread';
@@ -58,6 +61,10 @@ export interface AreaPlan {
   readonly spreading: Spreading | undefined;
   /** Sowing, mowing, harvest: what else has a day. */
   readonly works: readonly DatedWork[];
+  /** Compost, manure and cover crops, and the loads that are to come on their days. */
+  readonly loads: readonly LoadRead[];
+  readonly covers: readonly CoverRead[];
+  readonly comingLoads: readonly DatedLoad[];
   /** The days of the climate that its dates are counted from, with their sums, by the key of the moment. */
   readonly moments: Readonly<Record<string, DayFigure>>;
   /** The pH over the coming months, if what is advised goes on; empty where nothing does. */

@@ -19,8 +19,9 @@ const OPENED_BY: Readonly<Record<'heat' | 'frozen', ClimateMoment>> = {
 
 /** The moment that a reason comes of, where it is one of the climate. */
 export function momentOfReason(because: Because): ClimateMoment | undefined {
-  if (because.kind !== 'closed' || because.why.kind === 'rule') return undefined;
-  return OPENED_BY[because.why.kind];
+  if (because.kind !== 'closed') return undefined;
+  const { kind } = because.why;
+  return kind === 'heat' || kind === 'frozen' ? OPENED_BY[kind] : undefined;
 }
 
 /** The moment that a day is counted from, where it is one of the climate. */
@@ -34,13 +35,13 @@ export function momentsOf(
   areaId: string,
   climate: ClimateCard | undefined,
   treatments: Treatments,
-  works: readonly DatedWork[],
+  others: readonly (Pick<DatedWork, 'because'> & Partial<Pick<DatedWork, 'origin'>>)[],
 ): Readonly<Record<string, DayFigure>> {
   if (!climate) return {};
   const applications = treatmentsIn(treatments).flatMap(({ products }) =>
     products.flatMap((product) => product.applications),
   );
-  const found = [...applications, ...works].flatMap(({ origin, because }) => [
+  const found = [...applications, ...others].flatMap(({ origin, because }) => [
     momentOfOrigin(origin),
     ...because.map(momentOfReason),
   ]);

@@ -34,6 +34,9 @@ import { planLime } from '../treat/lime/plan';
 import { planSulfur } from '../treat/sulfur/plan';
 import { spreadingOf } from '../treat/spread/spread';
 import type { Treatments } from '../treat/treatments';
+import { readCovers } from '../site/covers';
+import { readLoads } from '../site/loads';
+import { planLoads, type DatedLoad } from '../treat/organics/plan';
 import { momentsOf } from './moments';
 import { unsureAmounts } from '../treat/unsureAmounts';
 import type { AreaPlan } from './areaPlan';
@@ -83,12 +86,17 @@ function treat(
   ctx: PlanContext,
   { file, area }: AreaInput,
   shared: Shared,
-): { readonly treatments: Treatments; readonly works: readonly DatedWork[] } {
+): {
+  readonly treatments: Treatments;
+  readonly works: readonly DatedWork[];
+  readonly comingLoads: readonly DatedLoad[];
+} {
   const lime = planLime(ctx, shared);
   const sulfur = planSulfur(ctx, shared);
   const limedOn = limedOnTop(ctx, file, area);
   const fertilizer = planFertilizer(ctx, { ...shared, limedOn });
   const work = planFieldWork(ctx, shared);
+  const organic = planLoads(shared);
   const puttingOn = limeGoesFirst(shared)
     ? [...lime.requests, ...(sulfur?.requests ?? []), ...fertilizer.requests]
     : [
@@ -96,7 +104,7 @@ function treat(
         ...lime.requests.map((request) => keptFrom(request, fertilizer.limeKeepsFrom)),
         ...(sulfur?.requests ?? []),
       ];
-  const dates = scheduleAll([...puttingOn, ...work.requests]);
+  const dates = scheduleAll([...puttingOn, ...work.requests, ...organic.requests]);
   return {
     treatments: {
       lime: lime.dated(dates),
@@ -104,6 +112,7 @@ function treat(
       fertilizer: fertilizer.dated(dates),
     },
     works: work.dated(dates),
+    comingLoads: organic.dated(dates),
   };
 }
 
@@ -127,6 +136,8 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
   const { clues } = sampling;
   const reading = readArea(ctx, { file, area, plant, goal, pack, readings, soilTest, clues });
   const allowed = allowedOn(ctx, file, plant);
+  const loads = readLoads(ctx, file, ground, planFrom);
+  const covers = readCovers(ctx, file, planFrom);
   const on = {
     file,
     area,
@@ -140,8 +151,10 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     readings,
     planFrom,
     climate,
+    loads,
+    covers,
   };
-  const { treatments, works } = treat(ctx, { ...input, area }, { ...on, soilTest });
+  const { treatments, works, comingLoads } = treat(ctx, { ...input, area }, { ...on, soilTest });
   const { fertilizer } = treatments;
   const habit = habitOf(ctx, { file, area, plant, materials, soilTest, fertilizer });
   const strips = stripsOn(ctx, area, allowed);
@@ -171,7 +184,10 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     treatments,
     spreading: spreadingOf(ctx, file, plant, ground, treatments),
     works,
-    moments: momentsOf(ctx, area.id, climate, treatments, works),
+    loads,
+    covers,
+    comingLoads,
+    moments: momentsOf(ctx, area.id, climate, treatments, [...works, ...comingLoads]),
     outlook: phOutlook(ctx, { areaId: area.id, readings, planFrom, ...treatments }),
     habit,
     fertilizerAcid: fertilizerAcid(ctx, area.id, treatments.fertilizer),

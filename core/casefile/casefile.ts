@@ -22,6 +22,7 @@ import { LANGUAGES } from './parts/language';
 import { LINE_EDIT } from './parts/line';
 import { OWN_MATERIAL } from './parts/material';
 import { PARAGRAPH, type Paragraph } from './parts/paragraph';
+import { COVER, LOAD } from './parts/organic';
 import { PAST_ENTRY } from './parts/past';
 import { PIN } from './parts/pin';
 import { REPORT } from './parts/report';
@@ -57,6 +58,9 @@ export const CASE = object({
   samples: record(SAMPLE, 200),
   reports: record(REPORT, 50),
   past: record(PAST_ENTRY, 1000),
+  /** Compost and manure that went on or is to come, and what grew there before. */
+  loads: record(LOAD, 200),
+  covers: record(COVER, 100),
   labels: record(LABEL, 500),
   /** By `areaId:what`. */
   decisions: record(DECISION, 5000),

@@ -1,5 +1,6 @@
 import { outlineText } from './parts/attachment';
 import { sampleOf } from './parts/sample';
+import { onGround } from './parts/organic';
 import type { Area } from './parts/area';
 import type { CaseFile } from './casefile';
 
@@ -14,6 +15,8 @@ const EACH = {
   reading: 3,
   report: 40,
   past: 15,
+  load: 40,
+  cover: 15,
   spreader: 250,
   trial: 8,
   plant: 8,
@@ -47,6 +50,8 @@ export function effortOf(file: CaseFile, area: Area): number {
     shapes.reduce((sum, shape) => sum + effortOfShape(file, shape), 0) +
     (sample ? EACH.reading * readings + EACH.report * reports.length : 0) +
     EACH.past * past +
+    EACH.load * onGround(file.loads, area.id).length +
+    EACH.cover * onGround(file.covers, area.id).length +
     EACH.plant * area.sharing.length +
     (spreaders.length > 0 ? EACH.spreader : 0) +
     EACH.trial * Math.max(0, ...trials)

@@ -22,6 +22,8 @@ export function misplaced(file: CaseFile): Fault[] {
     'rules',
     'materials',
     'spreaders',
+    'loads',
+    'covers',
   ] as const;
   const keyed = records.flatMap((name) =>
     Object.entries(file[name])

@@ -76,6 +76,8 @@ export function newCase(id: string, today: IsoDate, start: CaseStart = USUAL_STA
       }),
     },
     past: {},
+    loads: {},
+    covers: {},
     labels: {},
     decisions: {},
     paragraphs: {},

@@ -24,6 +24,8 @@ export interface AreaSlice extends Pick<
   readonly reports: CaseFile['reports'];
   /** What was put on this area. */
   readonly past: CaseFile['past'];
+  readonly loads: CaseFile['loads'];
+  readonly covers: CaseFile['covers'];
   /** What was decided for this area, by kind, and what of it nobody here knows. */
   readonly decisions: AreaDecisions;
   readonly unknownDecisions: readonly UnknownDecision[];
@@ -66,6 +68,8 @@ export function sliceOf(file: CaseFile, area: Area, vocabularies: Vocabularies):
     plantsOfSample: [...new Set(plants)],
     reports: Object.fromEntries(reports) as CaseFile['reports'],
     past: pick(file.past, (entry) => entry.areaId === id),
+    loads: pick(file.loads, (load) => load.areaId === id),
+    covers: pick(file.covers, (cover) => cover.areaId === id),
     decisions: decided.decisions,
     unknownDecisions: decided.unknown,
     labels: file.labels,

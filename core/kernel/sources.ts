@@ -336,6 +336,23 @@ export const SOURCES = {
     citation: 'State extension sheets on wildlife food plots (sowing windows and nitrogen by crop)',
     standing: 'recalled',
   },
+  'cover-crops': {
+    id: 'cover-crops',
+    citation:
+      'Managing Cover Crops Profitably (SARE), charts of nitrogen and its rule of half and a quarter',
+    standing: 'recalled',
+  },
+  'former-crops': {
+    id: 'former-crops',
+    citation:
+      'Nitrogen credits of former crops, state recommendations (Tri-State, Wisconsin, Iowa)',
+    standing: 'recalled',
+  },
+  'raw-manure': {
+    id: 'raw-manure',
+    citation: '7 CFR 205.203(c), raw animal manure before harvest',
+    standing: 'recalled',
+  },
   s341: {
     id: 's341',
     citation:

@@ -94,6 +94,8 @@ const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
   samples: true,
   reports: true,
   past: true,
+  loads: true,
+  covers: true,
   labels: true,
   decisions: true,
   paragraphs: true,

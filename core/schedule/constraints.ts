@@ -15,7 +15,8 @@ export interface Apart {
 export type Closure =
   | { readonly kind: 'rule'; readonly rule: string }
   | { readonly kind: 'heat' }
-  | { readonly kind: 'frozen' };
+  | { readonly kind: 'frozen' }
+  | { readonly kind: 'manure' };
 
 /** Days of each year on which something may not go on, both ends among them; they may cross the new year. */
 export interface Closed extends SeasonWindow {

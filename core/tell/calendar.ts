@@ -8,6 +8,7 @@ import { own } from '../kernel/typed/own';
 import type { WorkingId } from '../kernel/working/working';
 import type { Origin } from '../schedule/climate/calendar';
 import { momentKey, type ClimateMoment } from '../schedule/climate/dayFigures';
+import type { DatedLoad } from '../treat/organics/plan';
 import type { DatedWork } from '../treat/fieldWork/plan';
 import { msg, type Msg } from '../kernel/messages/msg';
 import type { LocalRule } from '../site/localRules';
@@ -16,7 +17,8 @@ import { treatmentsIn } from '../treat/treatments';
 import { isTold, toldTreatments } from './told';
 
 /** What lies on a day of the calendar. */
-export type EntryKind = 'lime' | 'sulfur' | 'nitrogen' | 'phosphate' | 'potash' | 'work' | 'test';
+export type EntryKind =
+  'lime' | 'sulfur' | 'nitrogen' | 'phosphate' | 'potash' | 'organic' | 'work' | 'test';
 
 interface Entry {
   /** The same from run to run, and one of a kind in a case. */
@@ -31,9 +33,17 @@ export type Placing = Pick<Application, 'stage' | 'origin' | 'slow' | 'because' 
 
 /** Something that is put on. */
 interface PutOn extends Entry {
-  readonly kind: Exclude<EntryKind, 'test' | 'work'>;
+  readonly kind: Exclude<EntryKind, 'test' | 'work' | 'organic'>;
   readonly material: NamedMaterial;
   readonly application: Application;
+  readonly placing: Placing;
+}
+
+/** Compost or manure. */
+interface LoadSpread extends Entry {
+  readonly kind: 'organic';
+  readonly load: DatedLoad;
+  readonly material: NamedMaterial;
   readonly placing: Placing;
 }
 
@@ -52,7 +62,7 @@ interface Test extends Entry {
   readonly placing: undefined;
 }
 
-export type CalendarEntry = PutOn | WorkDone | Test;
+export type CalendarEntry = PutOn | LoadSpread | WorkDone | Test;
 
 /** What a product counts as, by what it is there for. */
 const KIND_OF: Readonly<Record<TreatmentProduct['role'], PutOn['kind']>> = {
@@ -109,7 +119,16 @@ export function calendarOf(plan: AreaPlan): CalendarEntry[] {
     work,
     placing: work,
   }));
-  return [...putOn, ...works, ...testsOf(plan)].sort((a, b) =>
+  const loads = plan.comingLoads.map((load): LoadSpread => ({
+    key: load.key,
+    areaId,
+    kind: 'organic',
+    date: load.date,
+    load,
+    material: load.material,
+    placing: load,
+  }));
+  return [...putOn, ...loads, ...works, ...testsOf(plan)].sort((a, b) =>
     a.date === b.date ? (a.key < b.key ? -1 : 1) : a.date < b.date ? -1 : 1,
   );
 }
@@ -234,7 +253,10 @@ export function breachText(breach: Breach, rules: Rules): Msg {
   }
 }
 
-/** Whether nothing may pass what a day would break: a local rule. */
+/** What nobody may pass: a local rule, and raw manure before a harvest. */
+const FORBIDDEN: ReadonlySet<string> = new Set(['rule', 'manure']);
+
+/** Whether nothing may pass what a day would break. */
 export function isForbidden(breaches: readonly Breach[]): boolean {
-  return breaches.some((breach) => breach.kind === 'closed' && breach.why.kind === 'rule');
+  return breaches.some((breach) => breach.kind === 'closed' && FORBIDDEN.has(breach.why.kind));
 }

@@ -11,6 +11,7 @@ type Row = Omit<Bulk, 'standing' | 'source'>;
 const ROWS: readonly Row[] = [
   {
     id: 'dairy-manure',
+    hay: true,
     kind: 'manure',
     water: 82,
     perTon: { N: 9, P2O5: 4, K2O: 10 },
@@ -20,6 +21,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'dairy-manure-bedded',
+    hay: true,
     kind: 'manure',
     water: 79,
     perTon: { N: 9, P2O5: 4, K2O: 10 },
@@ -29,6 +31,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'beef-manure',
+    hay: true,
     kind: 'manure',
     water: 85,
     perTon: { N: 11, P2O5: 7, K2O: 10 },
@@ -38,6 +41,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'feedlot-manure',
+    hay: true,
     kind: 'manure',
     water: 48,
     perTon: { N: 21, P2O5: 14, K2O: 23 },
@@ -48,6 +52,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'beef-manure-bedded',
+    hay: true,
     kind: 'manure',
     water: 50,
     perTon: { N: 21, P2O5: 18, K2O: 26 },
@@ -57,6 +62,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'sheep-manure',
+    hay: true,
     kind: 'manure',
     water: 72,
     perTon: { N: 18, P2O5: 11, K2O: 26 },
@@ -66,6 +72,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'sheep-manure-bedded',
+    hay: true,
     kind: 'manure',
     water: 72,
     perTon: { N: 14, P2O5: 9, K2O: 25 },
@@ -75,6 +82,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'swine-manure',
+    pig: true,
     kind: 'manure',
     water: 82,
     perTon: { N: 10, P2O5: 9, K2O: 8 },
@@ -84,6 +92,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'horse-manure-bedded',
+    hay: true,
     kind: 'manure',
     water: 54,
     perTon: { N: 14, P2O5: 4, K2O: 14 },
@@ -93,6 +102,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'rabbit-manure',
+    hay: true,
     kind: 'manure',
     water: 75,
     perTon: { N: 15, P2O5: 10, K2O: 14 },
@@ -102,6 +112,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'goat-manure',
+    hay: true,
     kind: 'manure',
     water: 62,
     perTon: { N: 22, P2O5: 8, K2O: 18 },
@@ -141,6 +152,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'alpaca-manure',
+    hay: true,
     kind: 'manure',
     water: 55,
     perTon: { N: 30, P2O5: 10, K2O: 20 },
@@ -150,6 +162,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'dairy-compost',
+    hay: true,
     kind: 'compost',
     water: 50,
     perTon: { N: 12, P2O5: 12, K2O: 26 },
@@ -170,6 +183,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'horse-compost',
+    hay: true,
     kind: 'compost',
     water: 50,
     perTon: { N: 10, P2O5: 8, K2O: 14 },
@@ -179,6 +193,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'yard-compost',
+    hay: true,
     kind: 'compost',
     water: 45,
     perTon: { N: 14, P2O5: 7, K2O: 11 },
@@ -188,6 +203,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'mushroom-compost',
+    hay: true,
     kind: 'compost',
     water: 60,
     perTon: { N: 16, P2O5: 10, K2O: 21 },

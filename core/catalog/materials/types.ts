@@ -126,6 +126,10 @@ export interface Bulk extends Pick<Material, 'id' | 'name' | 'standing' | 'sourc
   /** Not composted: kept from harvests. */
   readonly raw: boolean;
   readonly salty?: true;
+  /** Made of hay, straw or clippings, or of animals that eat them: weed killers may come with it. */
+  readonly hay?: true;
+  /** Of pigs: never where something is eaten, since their worms live in people too. */
+  readonly pig?: true;
 }
 
 /** A fertilizer solution. */

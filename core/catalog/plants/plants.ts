@@ -32,9 +32,9 @@ export type Micronutrient = (typeof MICRONUTRIENTS)[number];
 
 /**
  * What is particular about a plant: aluminum poisons its roots, ash makes it scab or burn, it is cut so close that sulfur
- * burns it soonest. Common practice.
+ * burns it soonest, what is eaten of it stands clear of the soil. Common practice.
  */
-type PlantTrait = 'no-aluminum' | 'no-ash' | 'close-cut';
+type PlantTrait = 'no-aluminum' | 'no-ash' | 'close-cut' | 'stands-clear';
 
 /** A range of water pH with the two numbers that lime goes by: only below the one, then to the other. */
 export interface PhGoal {

@@ -359,8 +359,10 @@ export function pacesToFeet<S extends Substance>(
  * Cubic feet to cubic yards; exact.
  * @example cubicFeetToYards(quantity(54, 'ft3', 'ground')).value // 2
  */
-export function cubicFeetToYards(volume: Quantity<'ft3', 'ground'>): Quantity<'yd3', 'ground'> {
-  return quantity(volume.value / CUBIC_FEET_PER_CUBIC_YARD, 'yd3', 'ground');
+export function cubicFeetToYards<S extends Substance>(
+  volume: Quantity<'ft3', S>,
+): Quantity<'yd3', S> {
+  return quantity(volume.value / CUBIC_FEET_PER_CUBIC_YARD, 'yd3', volume.of);
 }
 
 /**

@@ -44,6 +44,11 @@ const METRIC: Readonly<Partial<Record<Unit, readonly [unit: Unit, factor: number
   'lb/ft3': ['kg/m3', KILOGRAMS_PER_POUND / METRES_PER_FOOT ** 3],
   'lb/100ft': ['g/m', GRAMS_PER_POUND / (FEET_PER_HUNDRED * METRES_PER_FOOT)],
   'lb/bag': ['kg/bag', KILOGRAMS_PER_POUND],
+  'lb/yd3': [
+    'kg/m3',
+    KILOGRAMS_PER_POUND / ((CUBIC_FEET_PER_CUBIC_YARD * LITRES_PER_CUBIC_FOOT) / 1000),
+  ],
+  ton: ['kg', KILOGRAMS_PER_TON],
   'lb/ton': ['kg/t', 1000 / POUNDS_PER_TON],
   'lb/100ft2': ['kg/100m2', KILOGRAMS_PER_POUND / SQUARE_METRES_PER_SQUARE_FOOT],
   'oz/100ft2': ['g/m2', GRAMS_PER_POUND / OUNCES_PER_POUND / (100 * SQUARE_METRES_PER_SQUARE_FOOT)],

@@ -9,6 +9,7 @@ interface Products {
   readonly 'lb/100ft': { readonly '100ft': 'lb' };
   readonly 'lb/bag': { readonly bags: 'lb' };
   readonly 'usd/bag': { readonly bags: 'usd' };
+  readonly 'lb/yd3': { readonly yd3: 'lb' };
   readonly ft: { readonly ft: 'ft2'; readonly ft2: 'ft3' };
 }
 

@@ -4,6 +4,7 @@ import { Finder, type FindInput } from './finder';
 import { fertilizerFindings } from './fertilizer';
 import { groundFindings } from './ground';
 import { limeFindings } from './lime';
+import { organicFindings } from './organics';
 import { pastFindings, reportFindings, samplingFindings } from './report';
 import { readingFindings } from './reading';
 import { sulfurFindings, sulfurGuards } from './sulfur';
@@ -21,6 +22,7 @@ const ALL: readonly ((finder: Finder, input: FindInput) => void)[] = [
   sulfurFindings,
   sulfurGuards,
   fertilizerFindings,
+  organicFindings,
   calendarFindings,
   unknownChoices,
   unsureAmountFindings,

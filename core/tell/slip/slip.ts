@@ -16,6 +16,7 @@ import { doNots } from './doNot';
 import { fertilizerParts } from './fertilizerParts';
 import { foundBlocks } from './foundBlocks';
 import { hazardBlocks, nameOnPage } from './hazardBlocks';
+import { loadParts } from './loadParts';
 import { limeParts } from './limeParts';
 import { pageLines, printed } from './lines';
 import { joined, parts, type DatedBlock, type Parts } from './parts';
@@ -158,6 +159,7 @@ function areaParts(ctx: PlanContext, plan: AreaPlan, several: boolean): Parts {
   return joined([
     spread,
     ...treated,
+    loadParts(plan),
     workParts(plan),
     parts({ found: [...foundBlocks(plan), ...judged] }),
   ]);

@@ -11,6 +11,7 @@ import { nutrientGiven } from './given';
 import { nitrateCredit } from './nitrateCredit';
 import type { NeedInput } from './needInput';
 import { NUTRIENTS, type Nutrient, type NutrientRates } from '../../catalog/nutrients';
+import { organicCredit } from './organicCredits';
 import { packRates } from './packRates';
 import { applicationLimits, asRuled } from './ruled';
 import { schoolRates, SCHOOLS } from './schools';
@@ -32,6 +33,8 @@ export interface NeedRow<S extends Nutrient = Nutrient> {
   readonly year: Rate<S>;
   /** What went on in the calendar year of the plan. */
   readonly given: Rate<S> | undefined;
+  /** What compost, manure and cover crops bring this season. */
+  readonly organic: Rate<S> | undefined;
   /** What the soil test finds in the soil already; the laboratory's own amounts contain it. */
   readonly credit: Rate<S> | undefined;
   /** Still to give. */
@@ -78,7 +81,7 @@ function needRow<S extends Nutrient>(
   nutrient: S,
   source: School,
   by: Readonly<Record<School, Rate<S>>>,
-  { given, credit }: Pick<NeedRow<S>, 'given' | 'credit'>,
+  { given, credit, organic }: Pick<NeedRow<S>, 'given' | 'credit' | 'organic'>,
 ): NeedRow<S> {
   const prefix = `${input.area.id}/feed/${nutrient}`;
   const { pack, laboratory } = by;
@@ -100,7 +103,7 @@ function needRow<S extends Nutrient>(
     others,
   );
   const year = asRuled(ctx, input, nutrient, bySchool);
-  const off = [given, credit].filter((rate) => rate !== undefined);
+  const off = [given, credit, organic].filter((rate) => rate !== undefined);
   const need =
     off.length > 0
       ? ctx.sheet.deduct(
@@ -108,7 +111,7 @@ function needRow<S extends Nutrient>(
           [year, ...off],
         )
       : year;
-  return { nutrient, pack, laboratory, by, more, difference, year, given, credit, need };
+  return { nutrient, pack, laboratory, by, more, difference, year, given, credit, organic, need };
 }
 
 /**
@@ -146,7 +149,9 @@ export function nutrientNeeds(ctx: PlanContext, input: NeedInput): Needs {
       nutrient === 'N' && source !== 'laboratory'
         ? (soilNitrate as Rate<S> | undefined)
         : undefined;
-    return needRow<S>(ctx, input, nutrient, source, by, { given: given(nutrient), credit });
+    const organic = organicCredit(ctx, area.id, nutrient, input);
+    const off = { given: given(nutrient), credit, organic };
+    return needRow<S>(ctx, input, nutrient, source, by, off);
   };
   const rows = { N: row('N'), P2O5: row('P2O5'), K2O: row('K2O') };
   const need = { N: rows.N.need, P2O5: rows.P2O5.need, K2O: rows.K2O.need };

@@ -1,5 +1,7 @@
 import type { Area } from '../../casefile/parts/area';
 import type { AreaSlice } from '../../casefile/slice';
+import type { CoverRead } from '../../site/covers';
+import type { LoadRead } from '../../site/loads';
 import type { Ground } from '../../site/ground/ground';
 import type { Allowed } from '../../site/localRules';
 import type { AreaGoal } from '../../site/goal';
@@ -27,6 +29,9 @@ export interface NeedInput {
   readonly planFrom: IsoDate | undefined;
   readonly climate: ClimateCard | undefined;
   readonly materials: Materials;
+  /** Compost, manure and cover crops that this season still has something of. */
+  readonly loads: readonly LoadRead[];
+  readonly covers: readonly CoverRead[];
   /** What the local rules allow here. */
   readonly allowed: Allowed;
 }

@@ -35,6 +35,7 @@ const Spreading = lazy(() =>
 
 /** What setting a day by hand writes down: a pin, or of a planting the day on which it is planted. */
 function setOn(entry: CalendarEntry, date: IsoDate): { path: string; value: Json } {
+  if (entry.kind === 'organic') return { path: `loads/${entry.load.load.id}/on`, value: date };
   return entry.kind === 'work' && entry.work.isPlanting
     ? { path: `areas/${entry.areaId}/plantedOn`, value: date }
     : { path: `pins/${pinKey(entry.key)}`, value: { on: date } };
@@ -47,7 +48,16 @@ interface Placed {
 
 /** What the shapes and shades of the strips stand for. */
 function Legend(): ReactNode {
-  const kinds = ['lime', 'sulfur', 'nitrogen', 'phosphate', 'potash', 'work', 'test'] as const;
+  const kinds = [
+    'lime',
+    'sulfur',
+    'nitrogen',
+    'phosphate',
+    'potash',
+    'organic',
+    'work',
+    'test',
+  ] as const;
   return (
     <ul className="mb-2 flex flex-wrap gap-x-5 gap-y-1 text-small text-ink-2">
       {kinds.map((kind) => (

@@ -10,6 +10,7 @@ const SHAPES: Readonly<Record<EntryKind, { readonly path: string; readonly lette
   nitrogen: { path: 'M9 1a8 8 0 1 1 0 16a8 8 0 1 1 0 -16z', letter: 'N' },
   phosphate: { path: 'M1 2h16l-3.5 14h-9z', letter: 'P' },
   potash: { path: 'M5 1.5h8l4.5 7.5l-4.5 7.5h-8l-4.5 -7.5z', letter: 'K' },
+  organic: { path: 'M1 5l3.5 -4h9l3.5 4v8l-3.5 4h-9l-3.5 -4z', letter: 'C' },
   work: { path: 'M9 1l8 15h-16z', letter: 'W' },
   test: { path: 'M1 1h12l4 4v12h-16z', letter: 'T' },
 };

@@ -63,7 +63,9 @@ export function EntryPanel({ entry, plan, moving }: EntryPanelProps): ReactNode 
   const free = (): void => {
     const edit = isPlanting
       ? { path: planted, value: '' }
-      : { path: `pins/${pinKey(entry.key)}`, value: undefined };
+      : entry.kind === 'organic'
+        ? { path: `loads/${entry.load.load.id}/on`, value: '' }
+        : { path: `pins/${pinKey(entry.key)}`, value: undefined };
     session.edit([edit], `free:${entry.key}`);
   };
   return (

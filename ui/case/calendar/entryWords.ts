@@ -30,6 +30,7 @@ export function whenOf(entry: CalendarEntry): string {
 
 /** The id of the figure that says how much goes on. */
 export function amountId(entry: CalendarEntry): string | undefined {
+  if (entry.kind === 'organic') return entry.load.yards.id;
   return 'application' in entry ? shownInHands(entry.application.amount.hands).id : undefined;
 }
 

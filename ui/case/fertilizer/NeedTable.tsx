@@ -62,6 +62,7 @@ function SchoolRow({ school }: { school: School }): ReactNode {
 const SUM_WORDS = {
   credit: 'feed.creditSoil',
   given: 'feed.givenYear',
+  organic: 'feed.organicCredit',
   need: 'feed.stillNeed',
 } as const;
 
@@ -116,6 +117,7 @@ export function NeedTable(): ReactNode {
         ))}
         <SumRow what="credit" />
         <SumRow what="given" />
+        <SumRow what="organic" />
         {!area.treatments.fertilizer.hold && <SumRow what="need" />}
       </Table>
       <p className="mt-1.5 text-small text-ink-2">{text('feed.perYear')}</p>

@@ -1,0 +1,297 @@
+import type { AreaSlice } from '../casefile/slice';
+import { onGround, type Load } from '../casefile/parts/organic';
+import { SHIPPED_OTHERS } from '../catalog/materials/others';
+import type { Bulk } from '../catalog/materials/types';
+import { NUTRIENTS, type Nutrient, type NutrientRates } from '../catalog/nutrients';
+import { daysBetween, type IsoDate } from '../kernel/typed/date';
+import { cubicFeetToYards, lengthToFeet, totalToPerThousand } from '../kernel/units/convert';
+import { quantity, type Quantity } from '../kernel/units/quantity';
+import type { PlanContext } from '../kernel/working/context';
+import { msg } from '../kernel/messages/msg';
+import type { Figure } from '../kernel/working/working';
+import { LATER_YEARS } from '../tables/fertilizer/laterYears';
+import {
+  BARROW_FT3,
+  BUCKET_FT3,
+  USUAL_BAG_FT3,
+  WEIGHT_OFF_PERCENT,
+} from '../tables/fertilizer/organics';
+import type { Ground } from './ground/ground';
+
+type Pounds = Figure<Quantity<'lb', 'product'>>;
+type Yards = Figure<Quantity<'yd3', 'product'>>;
+type Inches = Figure<Quantity<'in', 'depth'>>;
+type Rate<S extends Nutrient> = Figure<Quantity<'lb/1000ft2', S>>;
+type CubicFeet = Figure<Quantity<'ft3', 'product'>>;
+
+/** A load of compost or manure: how much it is, how deep it lies, and what it brings. */
+export interface LoadRead {
+  readonly load: Load;
+  readonly material: Bulk;
+  readonly on: IsoDate | undefined;
+  /** It went on before the plan begins: this year, or the years before. */
+  readonly when: 'this-year' | 'earlier' | 'to-come';
+  readonly yards: Yards;
+  readonly pounds: Pounds;
+  readonly deep: Inches;
+  /** All nutrients in it, lb/1000 ft², and the nitrogen that this season has of it. */
+  readonly holds: NutrientRates;
+  readonly seasonN: Rate<'N'>;
+}
+
+const AMOUNT = { above: 0, max: 1_000_000 };
+const BAG = { above: 0, max: 100 };
+
+/** The cubic feet of a load that is told in volumes. */
+function volumeOf(ctx: PlanContext, id: string, load: Load, ground: Ground): CubicFeet {
+  const at = `loads/${load.id}/amount`;
+  const entry = { id: `${id}/volume`, label: msg('load.volume') };
+  const typed = { id: `${id}/amount`, label: msg(`loadMeasure.${load.measure}`), at };
+  const times = (count: Figure<Quantity>, each: Figure<Quantity>): CubicFeet =>
+    ctx.sheet.derive('multiply', entry, [count, each], (n, volume) =>
+      quantity(n.value * volume.value, 'ft3', 'product'),
+    );
+  switch (load.measure) {
+    case 'in': {
+      if ('absent' in ground.counted) {
+        return ctx.sheet.absent(entry, msg('absent.pastNeedsArea'), [ground.counted.id]);
+      }
+      const inches = ctx.number(typed, load.amount, AMOUNT, 'in', 'ground');
+      const deep = ctx.sheet.derive(
+        'convert',
+        { id: `${id}/feet-deep`, label: msg('ground.inFeet'), source: 'definition' },
+        [inches],
+        lengthToFeet,
+      );
+      return times(ground.counted, deep);
+    }
+    case 'yd3': {
+      const yards = ctx.number(typed, load.amount, AMOUNT, 'yd3', 'product');
+      const each = {
+        id: `${id}/in-a-yard`,
+        label: msg('load.inAYard'),
+        source: 'definition' as const,
+      };
+      return times(yards, ctx.constant(each, 27, 'ft3', 'product'));
+    }
+    case 'bags': {
+      const bags = ctx.number(typed, load.amount, AMOUNT, 'bags', 'product');
+      const bag = { id: `${id}/bag`, label: msg('load.bag') };
+      const usual = load.bag.trim() === '';
+      return times(
+        bags,
+        usual
+          ? ctx.constant({ ...bag, source: 'practice' }, USUAL_BAG_FT3, 'ft3', 'product')
+          : ctx.number({ ...bag, at: `loads/${load.id}/bag` }, load.bag, BAG, 'ft3', 'product'),
+      );
+    }
+    case 'buckets': {
+      const buckets = ctx.number(typed, load.amount, AMOUNT, 'buckets', 'product');
+      const each = { id: `${id}/bucket`, label: msg('load.bucket'), source: 'practice' as const };
+      return times(buckets, ctx.constant(each, BUCKET_FT3, 'ft3', 'product'));
+    }
+    case 'barrows': {
+      const barrows = ctx.number(typed, load.amount, AMOUNT, 'barrows', 'product');
+      const each = { id: `${id}/barrow`, label: msg('load.barrow'), source: 'practice' as const };
+      const { low, value, high } = BARROW_FT3;
+      return times(
+        barrows,
+        ctx.sheet.leaf('constant', each, quantity(value, 'ft3', 'product'), { low, high }),
+      );
+    }
+    case 'lb':
+    case 'ton':
+      return ctx.sheet.absent(entry, msg('absent.noVolume'));
+  }
+}
+
+/** Its yards and pounds: the one from the other by what a cubic yard weighs. */
+function amountOf(
+  ctx: PlanContext,
+  id: string,
+  load: Load,
+  material: Bulk,
+  ground: Ground,
+): { readonly yards: Yards; readonly pounds: Pounds } {
+  const { sheet } = ctx;
+  const weighs = sheet.spread(
+    { id: `${id}/weighs-about`, label: msg('load.weighs') },
+    ctx.constant(
+      { id: `${id}/weighs`, label: msg('load.weighs'), source: material.source },
+      material.lbPerYd3,
+      'lb/yd3',
+      'product',
+    ),
+    ctx.constant(
+      { id: `${id}/weighs-off`, label: msg('load.weighsOff'), source: 'practice' },
+      WEIGHT_OFF_PERCENT,
+      '%',
+      'share',
+    ),
+  );
+  if (load.measure === 'lb' || load.measure === 'ton') {
+    const entry = {
+      id: `${id}/amount`,
+      label: msg(`loadMeasure.${load.measure}`),
+      at: `loads/${load.id}/amount`,
+    };
+    const pounds =
+      load.measure === 'lb'
+        ? ctx.number(entry, load.amount, AMOUNT, 'lb', 'product')
+        : sheet.derive(
+            'multiply',
+            { id: `${id}/pounds`, label: msg('load.pounds') },
+            [
+              ctx.number(entry, load.amount, AMOUNT, 'ton', 'product'),
+              ctx.constant(
+                { id: `${id}/ton`, label: msg('load.inATon'), source: 'definition' },
+                2000,
+                'lb/ton',
+                'product',
+              ),
+            ],
+            (tons, each) => quantity(tons.value * each.value, 'lb', 'product'),
+          );
+    const yards = sheet.divide(
+      { id: `${id}/yards`, label: msg('load.yards') },
+      [pounds, weighs],
+      'yd3',
+      'product',
+    );
+    return { yards, pounds };
+  }
+  const yards = sheet.derive(
+    'convert',
+    { id: `${id}/yards`, label: msg('load.yards'), source: 'definition' },
+    [volumeOf(ctx, id, load, ground)],
+    cubicFeetToYards,
+  );
+  const pounds = sheet.multiply(
+    { id: `${id}/pounds`, label: msg('load.pounds') },
+    [yards, weighs],
+    'lb',
+    'product',
+  );
+  return { yards, pounds };
+}
+
+/** How deep it lies on this ground, inches. */
+function depthOf(ctx: PlanContext, id: string, yards: Yards, { counted }: Ground): Inches {
+  const feet = ctx.sheet.derive(
+    'divide',
+    { id: `${id}/on-each`, label: msg('load.onEach') },
+    [yards, counted],
+    (volume, area) => quantity(volume.value / area.value, 'ratio', 'depth'),
+  );
+  const inches = { id: `${id}/inches-in-a-yard`, label: msg('load.inchesInAYard') };
+  const each = ctx.constant({ ...inches, source: 'definition' }, 27 * 12, 'in', 'depth');
+  return ctx.sheet.multiply(
+    { id: `${id}/deep`, label: msg('load.deep') },
+    [feet, each],
+    'in',
+    'depth',
+  );
+}
+
+/** What is in it of a nutrient, on 1000 ft² of this ground. */
+function held<S extends Nutrient>(
+  ctx: PlanContext,
+  id: string,
+  pounds: Pounds,
+  material: Bulk,
+  ground: Ground,
+  nutrient: S,
+): Rate<S> {
+  const { source, standing } = material;
+  const perTon = ctx.constant(
+    { id: `${id}/${nutrient}/per-ton`, label: msg('load.perTon'), source, standing },
+    material.perTon[nutrient],
+    'lb/ton',
+    nutrient,
+  );
+  const ton = ctx.constant(
+    { id: `${id}/${nutrient}/ton`, label: msg('load.inATon'), source: 'definition' },
+    2000,
+    'lb',
+    'product',
+  );
+  const total = ctx.sheet.derive(
+    'proportion',
+    { id: `${id}/${nutrient}/total`, label: msg(`load.holds.${nutrient as Nutrient}`) },
+    [pounds, perTon, ton],
+    (all, each, whole) => quantity((all.value * each.value) / whole.value, 'lb', nutrient),
+  );
+  return ctx.sheet.derive(
+    'divide',
+    { id: `${id}/${nutrient}/rate`, label: msg('school.perThousand') },
+    [total, ground.extent],
+    totalToPerThousand,
+  );
+}
+
+/** The share of its nitrogen that this season has of it: of an earlier year's load what its later years set free. */
+function shareOfSeason(
+  ctx: PlanContext,
+  id: string,
+  { firstYear, source, standing }: Bulk,
+  when: LoadRead['when'],
+): Figure<Quantity<'ratio', 'share'>> {
+  const [low, high] =
+    when === 'earlier'
+      ? [LATER_YEARS.low, LATER_YEARS.high]
+      : [firstYear.from / 100, firstYear.to / 100];
+  const label = msg(when === 'earlier' ? 'load.laterShare' : 'load.firstShare');
+  const entry = { id: `${id}/season-share`, label, source, standing };
+  return ctx.sheet.leaf('constant', entry, quantity((low + high) / 2, 'ratio', 'share'), {
+    low,
+    high,
+  });
+}
+
+function whenOf(on: IsoDate | undefined, planFrom: IsoDate | undefined): LoadRead['when'] {
+  if (!on || !planFrom || on >= planFrom) return 'to-come';
+  return on.slice(0, 4) === planFrom.slice(0, 4) ? 'this-year' : 'earlier';
+}
+
+/** Years before the plan that a load still counts for. Common practice: about three. */
+const COUNTS_DAYS = 3 * 365;
+
+function readLoad(
+  ctx: PlanContext,
+  load: Load,
+  ground: Ground,
+  planFrom: IsoDate | undefined,
+): LoadRead[] {
+  const material = SHIPPED_OTHERS.bulk.find(({ id }) => id === load.material);
+  if (!material || load.amount.trim() === '') return [];
+  const on = ctx.date(`loads/${load.id}/on`, load.on);
+  if (on && planFrom && daysBetween(on, planFrom) > COUNTS_DAYS) return [];
+  const when = whenOf(on, planFrom);
+  const id = `${load.areaId}/load/${load.id}`;
+  const { yards, pounds } = amountOf(ctx, id, load, material, ground);
+  const holds = Object.fromEntries(
+    NUTRIENTS.map((nutrient) => [nutrient, held(ctx, id, pounds, material, ground, nutrient)]),
+  ) as unknown as NutrientRates;
+  const share = shareOfSeason(ctx, id, material, when);
+  const seasonN = ctx.sheet.multiply(
+    { id: `${id}/season-n`, label: msg('load.seasonN') },
+    [holds.N, share],
+    'lb/1000ft2',
+    'N',
+  );
+  const deep = depthOf(ctx, id, yards, ground);
+  return [{ load, material, on, when, yards, pounds, deep, holds, seasonN }];
+}
+
+/**
+ * The loads of compost and manure of a piece of ground: amounts by what a cubic yard weighs (within a quarter), nutrients by what a
+ * ton holds as it is spread. Without an area of the ground nothing can be told per square foot.
+ */
+export function readLoads(
+  ctx: PlanContext,
+  { area, loads }: Pick<AreaSlice, 'area' | 'loads'>,
+  ground: Ground,
+  planFrom: IsoDate | undefined,
+): LoadRead[] {
+  return onGround(loads, area.id).flatMap((load) => readLoad(ctx, load, ground, planFrom));
+}
