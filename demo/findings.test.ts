@@ -133,6 +133,11 @@ const MORE: readonly LawnInput[] = [
   { ...ORACLE, decisions: { 'lime-method': 'divining-rod' } },
   { ...ORACLE, spreadOn: '2027-12-01' },
   { ...BUSHES, measuredBy: 'guess' },
+  // Compost, manure and cover crops.
+  { ...FED, ...VEGETABLES, loads: [{ material: 'swine-manure', measure: 'ton', amount: '1' }] },
+  { ...FED, ...VEGETABLES, p: { text: '90' }, loads: [{ amount: '4' }] },
+  { ...FED, plant: 'strawberry', loads: [{ material: 'feedlot-manure', amount: '0.2' }] },
+  { ...FED, ...VEGETABLES, covers: [{ crop: 'rye' }] },
   // A laboratory against its own report.
   {
     ph: '6.5',

@@ -1,5 +1,6 @@
 import type { Area } from '../core/casefile/parts/area';
 import { type Label, EMPTY_LABEL } from '../core/casefile/parts/label';
+import type { Cover, Load } from '../core/casefile/parts/organic';
 import type { PastEntry } from '../core/casefile/parts/past';
 import { pinKey } from '../core/casefile/parts/pin';
 import type { Rule } from '../core/casefile/parts/rule';
@@ -71,6 +72,9 @@ export interface LawnInput {
   spreadOn?: string;
   /** What else was put on a month before the plan. */
   alsoSpread?: readonly ('sulfur' | 'compost')[];
+  /** Compost and manure, and what grew there before. */
+  loads?: readonly Partial<Load>[];
+  covers?: readonly Partial<Cover>[];
   /** Further entries of the past. */
   past?: readonly Partial<PastEntry>[];
   /** Further reports: earlier ones, kits and probes. */
@@ -132,6 +136,12 @@ export function lawnCase(input: LawnInput): CaseFile {
     ),
     pins: Object.fromEntries(
       Object.entries(input.pins ?? {}).map(([key, on]) => [pinKey(key), { on }]),
+    ),
+    loads: Object.fromEntries(
+      (input.loads ?? []).map((each, at) => [`l${at}`, { ...loadOf(`l${at}`, at), ...each }]),
+    ),
+    covers: Object.fromEntries(
+      (input.covers ?? []).map((each, at) => [`v${at}`, { ...coverOf(`v${at}`, at), ...each }]),
     ),
     past: {
       ...(input.spreadOn ? { l1: limed(input.spreadOn) } : {}),
@@ -195,6 +205,16 @@ export function lawnCase(input: LawnInput): CaseFile {
     labels: labelsOf(input),
     decisions,
   };
+}
+
+function loadOf(id: string, order: number): Load {
+  const what = { material: 'yard-compost', measure: 'in', amount: '1' } as const;
+  return { id, areaId: 'lawn', order, ...what, bag: '', on: '' };
+}
+
+function coverOf(id: string, order: number): Cover {
+  const what = { crop: 'hairy-vetch', ended: 'turned' } as const;
+  return { id, areaId: 'lawn', order, ...what, on: '', dry: '', cut: '', percent: '' };
 }
 
 /** Readings of a kit or a probe on the one sample: a pH each, and the classes of a kit. */

@@ -36,7 +36,7 @@ import { spreadingOf } from '../treat/spread/spread';
 import type { Treatments } from '../treat/treatments';
 import { readCovers } from '../site/covers';
 import { readLoads } from '../site/loads';
-import { planLoads, type DatedLoad } from '../treat/organics/plan';
+import { planLoads } from '../treat/organics/plan';
 import { momentsOf } from './moments';
 import { unsureAmounts } from '../treat/unsureAmounts';
 import type { AreaPlan } from './areaPlan';
@@ -89,14 +89,12 @@ function treat(
 ): {
   readonly treatments: Treatments;
   readonly works: readonly DatedWork[];
-  readonly comingLoads: readonly DatedLoad[];
 } {
   const lime = planLime(ctx, shared);
   const sulfur = planSulfur(ctx, shared);
   const limedOn = limedOnTop(ctx, file, area);
   const fertilizer = planFertilizer(ctx, { ...shared, limedOn });
   const work = planFieldWork(ctx, shared);
-  const organic = planLoads(shared);
   const puttingOn = limeGoesFirst(shared)
     ? [...lime.requests, ...(sulfur?.requests ?? []), ...fertilizer.requests]
     : [
@@ -104,7 +102,7 @@ function treat(
         ...lime.requests.map((request) => keptFrom(request, fertilizer.limeKeepsFrom)),
         ...(sulfur?.requests ?? []),
       ];
-  const dates = scheduleAll([...puttingOn, ...work.requests, ...organic.requests]);
+  const dates = scheduleAll([...puttingOn, ...work.requests]);
   return {
     treatments: {
       lime: lime.dated(dates),
@@ -112,7 +110,6 @@ function treat(
       fertilizer: fertilizer.dated(dates),
     },
     works: work.dated(dates),
-    comingLoads: organic.dated(dates),
   };
 }
 
@@ -137,6 +134,9 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
   const reading = readArea(ctx, { file, area, plant, goal, pack, readings, soilTest, clues });
   const allowed = allowedOn(ctx, file, plant);
   const loads = readLoads(ctx, file, ground, planFrom);
+  const comingLoads = planLoads({ area, climate, planFrom, plant, allowed, loads });
+  // What comes after the season is for the one after.
+  const late = comingLoads.filter(({ inTime }) => !inTime).map(({ load }) => load.id);
   const covers = readCovers(ctx, file, planFrom);
   const on = {
     file,
@@ -151,10 +151,10 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     readings,
     planFrom,
     climate,
-    loads,
+    loads: loads.filter(({ load }) => !late.includes(load.id)),
     covers,
   };
-  const { treatments, works, comingLoads } = treat(ctx, { ...input, area }, { ...on, soilTest });
+  const { treatments, works } = treat(ctx, { ...input, area }, { ...on, soilTest });
   const { fertilizer } = treatments;
   const habit = habitOf(ctx, { file, area, plant, materials, soilTest, fertilizer });
   const strips = stripsOn(ctx, area, allowed);

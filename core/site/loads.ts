@@ -34,6 +34,8 @@ export interface LoadRead {
   readonly yards: Yards;
   readonly pounds: Pounds;
   readonly deep: Inches;
+  /** The same as somebody with a rake can tell it: to a quarter of an inch. */
+  readonly thick: Inches;
   /** All nutrients in it, lb/1000 ft², and the nitrogen that this season has of it. */
   readonly holds: NutrientRates;
   readonly seasonN: Rate<'N'>;
@@ -280,7 +282,11 @@ function readLoad(
     'N',
   );
   const deep = depthOf(ctx, id, yards, ground);
-  return [{ load, material, on, when, yards, pounds, deep, holds, seasonN }];
+  const rounded = { id: `${id}/thick`, label: msg('load.thick'), detail: { step: 0.25 } };
+  const thick = ctx.sheet.derive('round', rounded, [deep], ({ value }) =>
+    quantity(Math.round(value * 4) / 4, 'in', 'depth'),
+  );
+  return [{ load, material, on, when, yards, pounds, deep, thick, holds, seasonN }];
 }
 
 /**

@@ -50,7 +50,8 @@ function doseSentence(plan: AreaPlan, part: FertilizerProduct, dose: Application
 
 function leadOf(plan: AreaPlan, part: FertilizerProduct, buying: boolean): SlipBlock {
   const material = materialName(part.material);
-  const counted = (plan.ground.known || part.role === 'row') && buying;
+  const isRead = !('absent' in part.bags) && !('absent' in part.bag);
+  const counted = (plan.ground.known || part.role === 'row') && buying && isRead;
   const text = counted
     ? msg('slip.buyFeed', {
         bags: { working: part.bags.id },

@@ -2,6 +2,7 @@ import type { AreaPlan } from '../../area/areaPlan';
 import { materialName } from '../../catalog/materials/named';
 import { isEaten } from '../../catalog/plants/plants';
 import { rawManureDays } from '../../treat/organics/rawManure';
+import { valueOf } from '../../kernel/working/working';
 import { sentence, type SlipBlock } from './document';
 import { parts, type DatedBlock, type Parts } from './parts';
 
@@ -28,16 +29,20 @@ export function loadParts(plan: AreaPlan): Parts {
     buy: coming.map(({ yards, material }) =>
       sentence('slip.loadBuy', { yards: { working: yards.id }, material: materialName(material) }),
     ),
-    dated: coming.map(({ date, load, material, deep }): DatedBlock => ({
-      date,
-      block: sentence('slip.loadDose', {
+    dated: coming.map(({ date, load, material, thick }): DatedBlock => {
+      const params = {
         date: { date },
         amount: { working: `${area.id}/load/${load.id}/amount` },
         material: materialName(material),
-        deep: { working: deep.id },
         way,
-      }),
-    })),
+      } as const;
+      // Thinner than a rake can tell it has no depth; told in inches it has one already.
+      const isThin = (valueOf(thick)?.value ?? 0) === 0 || load.measure === 'in';
+      const block = isThin
+        ? sentence('slip.loadThin', params)
+        : sentence('slip.loadDose', { ...params, deep: { working: thick.id } });
+      return { date, block };
+    }),
     how: [
       ...(raw ? [sentence('slip.rawManure', { days: rawManureDays(plant, allowed) })] : []),
       ...(hay ? [sentence('slip.hay')] : []),

@@ -67,9 +67,16 @@ function shoppingTable({ rows }: Purchase): SlipBlock[] {
       kind: 'table',
       head: [msg('slip.buyHead'), msg('slip.bagsHead'), msg('slip.leftOverHead')],
       rows: rows.flatMap(({ material, onHand, packs, leftOver }) => {
-        const left = msg('slip.amountCell', { amount: { working: leftOver.id } });
+        const none = msg('slip.noCell');
+        const left =
+          'absent' in leftOver
+            ? none
+            : msg('slip.amountCell', { amount: { working: leftOver.id } });
+        // A bag whose size cannot be read gives no number of bags.
         const cells = packs.map(({ bags, bag }) =>
-          msg('slip.bagsCell', { bags: { working: bags.id }, size: { working: bag.id } }),
+          'absent' in bags || 'absent' in bag
+            ? none
+            : msg('slip.bagsCell', { bags: { working: bags.id }, size: { working: bag.id } }),
         );
         const enough = onHand ? [msg('slip.enoughOnHand')] : [];
         return (cells.length > 0 ? cells : enough).map((cell, at, all) => [
@@ -243,7 +250,9 @@ export function writeSlip(
   const buy = inTable ? shoppingTable(purchase) : each.flatMap(([, one]) => one.buy);
   const how = each.flatMap(([plan, one]) => (several ? one.how : one.how.map(on(plan))));
   const bought = inTable
-    ? purchase.rows.flatMap(({ packs }) => packs.map(({ bags }) => bags.id))
+    ? purchase.rows.flatMap(({ packs }) =>
+        packs.flatMap(({ bags }) => ('absent' in bags ? [] : bags.id)),
+      )
     : [];
   const blocks = [
     ...told.flatMap(hazardBlocks),

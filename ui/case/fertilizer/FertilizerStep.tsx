@@ -37,6 +37,27 @@ function below(step: ReturnType<typeof useCase>): string {
 
 const Habit = lazy(() => import('../habit/Habit').then((file) => ({ default: file.Habit })));
 
+const Organics = lazy(() =>
+  import('../organics/Organics').then((file) => ({ default: file.Organics })),
+);
+
+/** Compost, manure and cover crops: opened where there are any, or somebody asks. */
+function FromOrganics(): ReactNode {
+  const { area } = useCase();
+  const [open, setOpen] = useState(area.loads.length + area.covers.length > 0);
+  return (
+    <Section title={text('organics.title')} wide={open}>
+      {open ? (
+        <Suspense fallback={null}>
+          <Organics />
+        </Suspense>
+      ) : (
+        <Button onClick={() => setOpen(true)}>{text('organics.open')}</Button>
+      )}
+    </Section>
+  );
+}
+
 /** What one product does in some years: opened where somebody asks for it. */
 function OneProduct(): ReactNode {
   const { area } = useCase();
@@ -90,6 +111,7 @@ export function FertilizerStep(): ReactNode {
       <Section title={text('feed.soil')}>
         <SoilTest />
       </Section>
+      <FromOrganics />
       <Section title={text('ph.howMuch')}>
         <FertilizerChoices />
         <NeedTable />
