@@ -118,3 +118,21 @@ test('the solver is not loaded before somebody asks for it, and a broken one bre
   await search(page);
   await expect(answers(page).first()).toBeVisible();
 });
+
+test('a solver that is killed midway is told of, and the next search goes through', async ({
+  page,
+}) => {
+  await landingHouse(page);
+  await page.clock.install();
+  // Whatever the worker is at, it is gone before it answers.
+  page.once('worker', (worker) => void worker.evaluate(() => self.close()).catch(() => undefined));
+  await page.getByRole('button', { name: 'Find the best ways' }).click();
+  await expect(page.getByRole('button', { name: 'Find the best ways' })).toBeDisabled();
+  await page.clock.runFor(120_000);
+  await expect(
+    page.getByText('The search broke off. Nothing was changed; try again.'),
+  ).toBeVisible();
+  await page.clock.resume();
+  await search(page);
+  await expect(answers(page).first()).toBeVisible();
+});

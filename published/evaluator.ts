@@ -144,6 +144,12 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
   'acid-of-n': (rate = 0, percent = 0, each = 0) => rate * (percent / 100) * each,
   'percent-more': (own = 0, theirs = 1) => (own / theirs - 1) * 100,
   // On the line through two points, at most a fifth of their distance beyond them.
+  // 28.349523 g in 3.785412 L, 10 mg of it for each percent
+  'feed-per-gallon': (ppm = 0, percent = 1) => ppm / 75 / percent,
+  'fluid-ounces': (oz = 0, weighs = 1) => (8 * oz) / weighs,
+  'spoons-per-gallon': (oz = 0, density = 1) => (oz / 16 / density) * (1728 / 231) * 256,
+  'feed-salts': (oz = 0) => (oz * 7489) / 640,
+  'feed-nitrogen': (ppm = 0, gallons = 0) => ppm * 1e-6 * gallons * 8.345,
   'test-after-years': (now = 0, change = 0, years = 0) => Math.max(0, now + change * years),
   'years-until': (now = 0, change = 1, level = 0) => Math.ceil((level - now) / change - 1e-9),
   'dial-between': (s1 = 0, r1 = 0, s2 = 0, r2 = 0, want = 0) => {

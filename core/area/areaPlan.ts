@@ -23,6 +23,7 @@ import type { LoadRead } from '../site/loads';
 import type { DatedLoad } from '../treat/organics/plan';
 import type { Strip } from '../site/strips';
 import type { Judgement } from '../judge/judgements';
+import type { LiquidFeed } from '../treat/liquid/liquidFeed';
 import type { Spreading } from '../treat/spread/spread';
 import type { Treatments } from '../treat/treatments';
 import type { UnsureAmount } from '../treat/unsureAmounts';
@@ -69,6 +70,8 @@ export interface AreaPlan {
   readonly moments: Readonly<Record<string, DayFigure>>;
   /** The pH over the coming months, if what is advised goes on; empty where nothing does. */
   readonly outlook: PhOutlook;
+  /** A feed in water, where one was chosen. */
+  readonly liquid: LiquidFeed | undefined;
   /** What one product would do that is the only one for some years, where that was asked. */
   readonly habit: Habit | undefined;
   /** Limestone that undoes the acid of the season's fertilizer. */

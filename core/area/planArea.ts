@@ -32,6 +32,7 @@ import { planFertilizer } from '../treat/fertilizer/plan';
 import { planFieldWork, type DatedWork } from '../treat/fieldWork/plan';
 import { planLime } from '../treat/lime/plan';
 import { planSulfur } from '../treat/sulfur/plan';
+import { liquidFeedOf } from '../treat/liquid/liquidFeed';
 import { spreadingOf } from '../treat/spread/spread';
 import type { Treatments } from '../treat/treatments';
 import { readCovers } from '../site/covers';
@@ -190,6 +191,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     moments: momentsOf(ctx, area.id, climate, treatments, [...works, ...comingLoads]),
     outlook: phOutlook(ctx, { areaId: area.id, readings, planFrom, ...treatments }),
     habit,
+    liquid: liquidFeedOf(ctx, file, area, materials, ground),
     fertilizerAcid: fertilizerAcid(ctx, area.id, treatments.fertilizer),
     unsureAmounts: unsureAmounts(ctx, area.id, ground, treatments),
     retestYears: retestYears(file.decisions.retest?.value, pack),

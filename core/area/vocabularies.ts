@@ -9,6 +9,7 @@ import { soilGroupsOf } from '../reading/soilTest';
 import { SAMPLING_SCHOOLS } from '../site/sampling/samplingPlan';
 import { SCHOOLS } from '../treat/fertilizer/schools';
 import { FERTILIZER_WAYS } from '../treat/fertilizer/types';
+import { feedsOf } from '../treat/liquid/liquidFeed';
 import { WITHOUT_SPREADER } from '../treat/spread/spread';
 import { LIME_OPTIONS } from '../treat/lime/options';
 
@@ -19,10 +20,11 @@ function idsOf(all: readonly { readonly id: string }[]): string[] {
 /** What an area's decisions may be of, with these materials and this pack. */
 export function vocabulariesOf(
   { plant, sharing }: Area,
-  { lime, sulfur, fertilizers }: Materials,
+  materials: Materials,
   pack: Pack,
   spreaders: CaseFile['spreaders'],
 ): Vocabularies {
+  const { lime, sulfur, fertilizers } = materials;
   return {
     limeMethods: LIME_OPTIONS,
     limes: idsOf(lime),
@@ -34,6 +36,7 @@ export function vocabulariesOf(
     soilGroups: soilGroupsOf(pack),
     windows: (own(PLANTS, plant)?.otherWindows ?? []).map(({ school }) => school),
     plantsHere: [plant, ...sharing],
+    feedsInWater: idsOf(feedsOf(materials)),
     spreaders: [...Object.keys(spreaders), WITHOUT_SPREADER],
   };
 }

@@ -18,6 +18,7 @@ export interface Vocabularies {
   readonly windows: readonly string[];
   readonly plantsHere: readonly string[];
   readonly spreaders: readonly string[];
+  readonly feedsInWater: readonly string[];
 }
 
 /** A kind of decision, registered: what may be decided, for what, and at which step it is shown. */
@@ -75,6 +76,10 @@ const SPECS = {
   'feed-one': onArea('feeding', { of: 'fertilizers' }),
   'feeding-settled': onArea('feeding', 'settled'),
   habit: onArea('feeding', { of: 'fertilizers' }),
+  liquid: onArea('feeding', { of: 'feedsInWater' }),
+  'liquid-ppm': onArea('feeding', 'typed'),
+  'liquid-gallons': onArea('feeding', 'typed'),
+  'liquid-ratio': onArea('feeding', 'typed'),
   'habit-years': onArea('feeding', 'typed'),
   'spread-with': onArea('calendar', { of: 'spreaders' }),
   'slip-sent': { scope: 'case', step: 'slip', takes: 'settled' },

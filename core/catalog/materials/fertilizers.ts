@@ -9,6 +9,7 @@ type Row = Pick<Fertilizer, 'id' | 'grade' | 'density'> &
       | 'slowShare'
       | 'totalP2O5'
       | 'rare'
+      | 'soluble'
       | 'sludge'
       | 'release'
       | 'nitrate'
@@ -32,9 +33,10 @@ type Row = Pick<Fertilizer, 'id' | 'grade' | 'density'> &
  * Warncke 2005, SSSAJ 69:1844–1855; Gale et al. 2006, J. Environ. Qual. 35:2321–2332) are recalled, and densities are good to about 15 %.
  */
 const ROWS: readonly Row[] = [
-  { id: 'urea-46-0-0', grade: { N: 46, P2O5: 0, K2O: 0 }, density: 47 },
+  { id: 'urea-46-0-0', soluble: true, grade: { N: 46, P2O5: 0, K2O: 0 }, density: 47 },
   {
     id: 'ammonium-nitrate-34-0-0',
+    soluble: true,
     grade: { N: 34, P2O5: 0, K2O: 0 },
     nitrate: true,
     density: 56,
@@ -42,6 +44,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'ammonium-sulfate-21-0-0',
+    soluble: true,
     grade: { N: 21, P2O5: 0, K2O: 0 },
     // Common practice; below it any nitrogen would make the soil too acidic.
     firstForAcidLoversFromPh: 5,
@@ -51,6 +54,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'calcium-nitrate-15.5-0-0',
+    soluble: true,
     grade: { N: 15.5, P2O5: 0, K2O: 0 },
     nitrate: true,
     also: { Ca: 19 },
@@ -109,6 +113,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'potassium-nitrate-13-0-44',
+    soluble: true,
     grade: { N: 13, P2O5: 0, K2O: 44 },
     nitrate: true,
     density: 75,
@@ -227,6 +232,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'monopotassium-phosphate-0-52-34',
+    soluble: true,
     grade: { N: 0, P2O5: 52, K2O: 34 },
     density: 72,
     bagsLb: [50, 5],
@@ -234,6 +240,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'soluble-20-20-20',
+    soluble: true,
     grade: { N: 20, P2O5: 20, K2O: 20 },
     nitrate: true,
     density: 58,

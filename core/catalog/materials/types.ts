@@ -93,6 +93,8 @@ export interface Fertilizer extends Material {
   readonly firstSeasonN: number;
   /** The same where soil is warm for seven months and more. */
   readonly longSeasonN?: number;
+  /** It dissolves clear, so that it can be fed in water. */
+  readonly soluble?: true;
   /** A salt that is mined and not made, so that organic growers may use it. */
   readonly mined?: true;
   /** Sewage sludge: counted as organic, and no organic grower may use it. */

@@ -503,6 +503,10 @@ export interface Messages extends PageMessages {
   'decision.lime-method': None;
   'decision.lime-own': None;
   'decision.lime-target': None;
+  'decision.liquid': None;
+  'decision.liquid-gallons': None;
+  'decision.liquid-ppm': None;
+  'decision.liquid-ratio': None;
   'decision.n-by': None;
   'decision.opinion-cu': None;
   'decision.opinion-k': None;
@@ -1573,6 +1577,26 @@ export interface Messages extends PageMessages {
   'line.stillRight': None;
   'line.strike': None;
   'line.words': None;
+  'liquid.brings': None;
+  'liquid.density': None;
+  'liquid.gallons': None;
+  'liquid.measured': None;
+  'liquid.nitrogen': None;
+  'liquid.none': None;
+  'liquid.note': None;
+  'liquid.open': None;
+  'liquid.perGallon': None;
+  'liquid.ppm': None;
+  'liquid.product': None;
+  'liquid.ratio': None;
+  'liquid.salts': None;
+  'liquid.saltsMost': None;
+  'liquid.saltsSeen': None;
+  'liquid.stock': None;
+  'liquid.title': None;
+  'liquid.usualPpm': None;
+  'liquid.weighs': None;
+  'liquid.which': None;
   'load.amount': None;
   'load.bag': None;
   'load.bagFt3': None;
@@ -3784,6 +3808,7 @@ export interface PageMessages {
   'slip.limePasses': { readonly bags: 'any'; readonly pass: 'any' };
   'slip.limeTilledIn': { readonly depth: 'any'; readonly from: 'any'; readonly to: 'any' };
   'slip.limeTons': { readonly tons: 'any' };
+  'slip.liquid': { readonly amount: 'any'; readonly material: 'any' };
   'slip.loadBuy': { readonly material: 'any'; readonly yards: 'any' };
   'slip.loadDose': {
     readonly amount: 'any';
@@ -3971,12 +3996,14 @@ export interface PageMessages {
   'unit.dial.plain': None;
   'unit.doses': { readonly n: 'number' };
   'unit.fillings': { readonly n: 'number' };
+  'unit.floz/gal': { readonly n: 'number' };
   'unit.ft': None;
   'unit.ft.plain': { readonly n: 'number' };
   'unit.ft2': None;
   'unit.ft2.plain': { readonly n: 'number' };
   'unit.ft3': None;
   'unit.g': None;
+  'unit.g/L': None;
   'unit.g/cm3': None;
   'unit.g/eq': None;
   'unit.g/m': None;
@@ -3988,6 +4015,7 @@ export interface PageMessages {
   'unit.kg': None;
   'unit.kg/100m2': None;
   'unit.kg/100m2.plain': None;
+  'unit.kg/L': None;
   'unit.kg/bag': None;
   'unit.kg/ha': None;
   'unit.kg/m3': None;
@@ -4001,6 +4029,7 @@ export interface PageMessages {
   'unit.lb/acre': None;
   'unit.lb/bag': None;
   'unit.lb/ft3': None;
+  'unit.lb/gal': None;
   'unit.lb/ton': None;
   'unit.lb/yd3': None;
   'unit.m': None;
@@ -4009,6 +4038,7 @@ export interface PageMessages {
   'unit.m2.plain': { readonly n: 'number' };
   'unit.m3': None;
   'unit.mL': None;
+  'unit.mL/L': None;
   'unit.meq/100g': None;
   'unit.meq/L': None;
   'unit.mg/L': None;
@@ -4016,6 +4046,7 @@ export interface PageMessages {
   'unit.months': None;
   'unit.oz': None;
   'unit.oz/100ft2': None;
+  'unit.oz/gal': None;
   'unit.pH': None;
   'unit.paces': { readonly n: 'number' };
   'unit.ppm': None;
@@ -4023,6 +4054,7 @@ export interface PageMessages {
   'unit.strips': { readonly n: 'number' };
   'unit.t/ha': None;
   'unit.tbsp': { readonly n: 'number' };
+  'unit.tbsp/gal': None;
   'unit.ton': { readonly n: 'number' };
   'unit.ton/acre': None;
   'unit.uS/cm': None;

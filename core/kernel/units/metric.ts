@@ -24,6 +24,8 @@ export const UNIT_SYSTEMS = ['us', 'metric'] as const;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 
 const LITRES_PER_CUBIC_FOOT = 1000 * METRES_PER_FOOT ** 3;
+const LITRES_PER_GALLON = LITRES_PER_CUBIC_FOOT / GALLONS_PER_CUBIC_FOOT;
+const FLUID_OUNCES_PER_GALLON = 128;
 const GRAMS_PER_POUND = 1000 * KILOGRAMS_PER_POUND;
 const KILOGRAMS_PER_TON = POUNDS_PER_TON * KILOGRAMS_PER_POUND;
 
@@ -49,6 +51,10 @@ const METRIC: Readonly<Partial<Record<Unit, readonly [unit: Unit, factor: number
     KILOGRAMS_PER_POUND / ((CUBIC_FEET_PER_CUBIC_YARD * LITRES_PER_CUBIC_FOOT) / 1000),
   ],
   ton: ['kg', KILOGRAMS_PER_TON],
+  'lb/gal': ['kg/L', KILOGRAMS_PER_POUND / LITRES_PER_GALLON],
+  'oz/gal': ['g/L', GRAMS_PER_POUND / OUNCES_PER_POUND / LITRES_PER_GALLON],
+  'floz/gal': ['mL/L', 1000 / FLUID_OUNCES_PER_GALLON],
+  'tbsp/gal': ['mL/L', 1000 / (16 * TABLESPOONS_PER_CUP)],
   'lb/ton': ['kg/t', 1000 / POUNDS_PER_TON],
   'lb/100ft2': ['kg/100m2', KILOGRAMS_PER_POUND / SQUARE_METRES_PER_SQUARE_FOOT],
   'oz/100ft2': ['g/m2', GRAMS_PER_POUND / OUNCES_PER_POUND / (100 * SQUARE_METRES_PER_SQUARE_FOOT)],

@@ -43,6 +43,7 @@ function howOf({ plant, ground, treatments }: AreaPlan): Msg {
     const params = { kind: ground.parts.kind, each: { working: shownInHands(each).id } };
     return msg('slip.limeEach', params);
   }
+  if ('absent' in bags) return msg('slip.evenly');
   if (plant.form !== 'lawn') {
     return hands.volume
       ? msg('slip.limeCups', { cups: { working: hands.volume.id } })
@@ -111,7 +112,7 @@ export function limeParts(ctx: PlanContext, plan: AreaPlan, buying: boolean): Pa
   const material = materialName(chosenMaterial);
   const size = { working: chosenMaterial.bag.size.id };
   const lead =
-    ground.known && buying
+    ground.known && buying && !('absent' in lime.bagsToBuy)
       ? msg('slip.buyLime', { bags: { working: lime.bagsToBuy.id }, size, material })
       : msg('slip.useLime', { material });
   return parts({

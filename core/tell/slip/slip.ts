@@ -16,6 +16,7 @@ import { doNots } from './doNot';
 import { fertilizerParts } from './fertilizerParts';
 import { foundBlocks } from './foundBlocks';
 import { hazardBlocks, nameOnPage } from './hazardBlocks';
+import { liquidParts } from './liquidParts';
 import { loadParts } from './loadParts';
 import { limeParts } from './limeParts';
 import { pageLines, printed } from './lines';
@@ -167,6 +168,7 @@ function areaParts(ctx: PlanContext, plan: AreaPlan, several: boolean): Parts {
     spread,
     ...treated,
     loadParts(plan),
+    liquidParts(plan),
     workParts(plan),
     parts({ found: [...foundBlocks(plan), ...judged] }),
   ]);

@@ -59,7 +59,7 @@ export function sulfurParts(plan: AreaPlan, sulfur: SulfurTreatment, buying: boo
   const material = materialName(chosenMaterial);
   const size = { working: chosenMaterial.bag.size.id };
   const text =
-    ground.known && buying
+    ground.known && buying && !('absent' in bagsToBuy)
       ? msg('slip.buyLime', { bags: { working: bagsToBuy.id }, size, material })
       : msg('slip.useLime', { material });
   const test: DatedBlock[] = testOn

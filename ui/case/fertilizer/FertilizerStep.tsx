@@ -35,58 +35,32 @@ function below(step: ReturnType<typeof useCase>): string {
     : text('feed.bySchool', { ...of, school: text(`school.${needs.source}`) });
 }
 
-const Habit = lazy(() => import('../habit/Habit').then((file) => ({ default: file.Habit })));
-
 const Organics = lazy(() =>
   import('../organics/Organics').then((file) => ({ default: file.Organics })),
 );
+const LiquidFeed = lazy(() =>
+  import('../liquid/LiquidFeed').then((file) => ({ default: file.LiquidFeed })),
+);
+const Habit = lazy(() => import('../habit/Habit').then((file) => ({ default: file.Habit })));
 
-/** Compost, manure and cover crops: opened where there are any, or somebody asks. */
-function FromOrganics(): ReactNode {
-  const { area } = useCase();
-  const [open, setOpen] = useState(area.loads.length + area.covers.length > 0);
-  return (
-    <Section title={text('organics.title')} wide={open}>
-      {open ? (
-        <Suspense fallback={null}>
-          <Organics />
-        </Suspense>
-      ) : (
-        <Button onClick={() => setOpen(true)}>{text('organics.open')}</Button>
-      )}
-    </Section>
-  );
+interface AskedProps {
+  readonly title: string;
+  /** What the button says that opens it. */
+  readonly ask: string;
+  /** Something of it is there already. */
+  readonly isThere: boolean;
+  readonly children: ReactNode;
 }
 
-/** What one product does in some years: opened where somebody asks for it. */
-function OneProduct(): ReactNode {
-  const { area } = useCase();
-  const [open, setOpen] = useState(area.habit !== undefined);
+/** A part that is open where something of it is there, or somebody asks: nothing of it is loaded before. */
+function Asked({ title, ask, isThere, children }: AskedProps): ReactNode {
+  const [open, setOpen] = useState(isThere);
   return (
-    <Section title={text('habit.title')} wide={open}>
+    <Section title={title} wide={open}>
       {open ? (
-        <Suspense fallback={null}>
-          <Habit />
-        </Suspense>
+        <Suspense fallback={null}>{children}</Suspense>
       ) : (
-        <Button onClick={() => setOpen(true)}>{text('habit.open')}</Button>
-      )}
-    </Section>
-  );
-}
-
-/** The search for the best buy: nothing of it is loaded before somebody asks for it. */
-function WholeJob(): ReactNode {
-  const { state } = useCase();
-  const [open, setOpen] = useState(state.doc.bought.kind !== '');
-  return (
-    <Section title={text('buy.whole')} wide={open}>
-      {open ? (
-        <Suspense fallback={null}>
-          <BestBuy />
-        </Suspense>
-      ) : (
-        <Button onClick={() => setOpen(true)}>{text('buy.openWhole')}</Button>
+        <Button onClick={() => setOpen(true)}>{ask}</Button>
       )}
     </Section>
   );
@@ -95,8 +69,8 @@ function WholeJob(): ReactNode {
 /** The season's nitrogen, phosphate and potash: how much, with what, when. */
 export function FertilizerStep(): ReactNode {
   const step = useCase();
-  const { area } = step;
-  const { ground, treatments } = area;
+  const { area, state } = step;
+  const { ground, treatments, loads, covers, liquid, habit } = area;
   const feed = treatments.fertilizer;
   return (
     <>
@@ -111,7 +85,13 @@ export function FertilizerStep(): ReactNode {
       <Section title={text('feed.soil')}>
         <SoilTest />
       </Section>
-      <FromOrganics />
+      <Asked
+        title={text('organics.title')}
+        ask={text('organics.open')}
+        isThere={loads.length + covers.length > 0}
+      >
+        <Organics />
+      </Asked>
       <Section title={text('ph.howMuch')}>
         <FertilizerChoices />
         <NeedTable />
@@ -129,12 +109,25 @@ export function FertilizerStep(): ReactNode {
               <Section title={text('buy.title')}>
                 <PurchaseTable />
               </Section>
-              <WholeJob />
+              <Asked
+                title={text('buy.whole')}
+                ask={text('buy.openWhole')}
+                isThere={state.doc.bought.kind !== ''}
+              >
+                <BestBuy />
+              </Asked>
             </>
           )}
         </>
       )}
-      {feed.verdict !== 'absent' && <OneProduct />}
+      <Asked title={text('liquid.title')} ask={text('liquid.open')} isThere={liquid !== undefined}>
+        <LiquidFeed />
+      </Asked>
+      {feed.verdict !== 'absent' && (
+        <Asked title={text('habit.title')} ask={text('habit.open')} isThere={habit !== undefined}>
+          <Habit />
+        </Asked>
+      )}
     </>
   );
 }
