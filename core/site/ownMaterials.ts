@@ -38,6 +38,7 @@ const RULES: Readonly<Record<Exclude<MaterialNumber, 'grade'>, NumberRule>> = {
   covers: { min: 1, max: 1_000_000 },
   // From perlite to lead shot: between them lies whatever is in bags.
   cup: { min: 0.5, max: 30 },
+  density: { min: 4, max: 250 },
   labelRate: { above: 0, max: 200 },
 };
 
@@ -88,9 +89,11 @@ class Reader {
   }
 }
 
-/** Pounds in a cubic foot, of what a level cup weighs; as most granules where nobody weighed one. */
+/** Pounds in a cubic foot: of what a level cup weighs, else as it is told; as most granules where nobody says either. */
 function densityOf(reader: Reader): number {
   const ounces = reader.number('cup');
+  const told = reader.number('density');
+  if (ounces === undefined && told !== undefined) return told;
   return ounces === undefined ? USUAL_DENSITY : (ounces / OUNCES_PER_POUND) * CUPS_PER_CUBIC_FOOT;
 }
 

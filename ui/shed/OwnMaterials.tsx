@@ -31,9 +31,9 @@ import { WorkingProvider } from '../working/openWorking';
 
 /** What is asked of a bag of each kind. */
 const NUMBERS: Readonly<Record<OwnMaterial['kind'], readonly MaterialNumber[]>> = {
-  fertilizer: ['grade', 'slowN', 'totalP2O5', 'bag', 'covers', 'cup', 'labelRate'],
-  lime: ['percent', 'bag', 'cup'],
-  sulfur: ['percent', 'bag', 'cup'],
+  fertilizer: ['grade', 'slowN', 'totalP2O5', 'bag', 'covers', 'cup', 'density', 'labelRate'],
+  lime: ['percent', 'bag', 'cup', 'density'],
+  sulfur: ['percent', 'bag', 'cup', 'density'],
 };
 const FLAGS: Readonly<Record<OwnMaterial['kind'], readonly (typeof MATERIAL_FLAGS)[number][]>> = {
   fertilizer: MATERIAL_FLAGS,

@@ -16,12 +16,13 @@ function change(id: string, made: (stock: Stock) => Stock): void {
   void changeOffice(({ stock }) => {
     const { [id]: before = NO_STOCK, ...others } = stock;
     const after = made(before);
-    const isKnown = after.had !== '' || Object.keys(after.packs).length > 0;
+    const isKnown =
+      after.onHand.trim() !== '' || after.had !== '' || Object.keys(after.packs).length > 0;
     return { stock: isKnown ? { ...others, [id]: after } : others };
   });
 }
 
-/** Whether the shops around have a material, and in which packs at what price: new cases begin with it. */
+/** What lies in the office, whether the shops around have a material, and in which packs at what price: new cases begin with it. */
 export function ShopPacks({ id, name }: { id: string; name: string }): ReactNode {
   const office = useLiveQuery(() => readOffice());
   if (!office) return null;
@@ -41,6 +42,12 @@ export function ShopPacks({ id, name }: { id: string; name: string }): ReactNode
           words: text(`buy.had.${value || 'unsaid'}`),
         }))}
         onChoose={(value) => change(id, (before) => ({ ...before, had: value as Stock['had'] }))}
+      />
+      <DraftField
+        label={text('shed.onHand')}
+        value={stock.onHand}
+        onChange={(onHand) => change(id, (before) => ({ ...before, onHand }))}
+        className="w-24"
       />
       {Object.values(stock.packs).map((each) => (
         <span key={each.id} className="inline-flex items-end gap-2">

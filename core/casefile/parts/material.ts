@@ -22,6 +22,8 @@ export const MATERIAL_NUMBERS = [
   'covers',
   /** Ounces that a level cup of it weighs. */
   'cup',
+  /** Pounds in a cubic foot of it, where that is told. */
+  'density',
   /** lb/1000 ft² by the label of a pesticide combination. */
   'labelRate',
 ] as const;

@@ -9,6 +9,7 @@ type Row = Pick<Fertilizer, 'id' | 'grade' | 'density'> &
       | 'slowShare'
       | 'totalP2O5'
       | 'rare'
+      | 'powder'
       | 'soluble'
       | 'sludge'
       | 'release'
@@ -132,6 +133,7 @@ const ROWS: readonly Row[] = [
   { id: 'fertilizer-24-0-11', grade: { N: 24, P2O5: 0, K2O: 11 }, density: 55, bagsLb: [50, 40] },
   {
     id: 'blood-meal-12-0-0',
+    powder: true,
     grade: { N: 12, P2O5: 0, K2O: 0 },
     release: 'slow',
     organic: true,
@@ -143,6 +145,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'feather-meal-12-0-0',
+    powder: true,
     grade: { N: 12, P2O5: 0, K2O: 0 },
     release: 'slow',
     organic: true,
@@ -152,6 +155,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'fish-meal-10-4-0',
+    powder: true,
     grade: { N: 10, P2O5: 4, K2O: 0 },
     release: 'slow',
     organic: true,
@@ -203,6 +207,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'steamed-bone-meal-3-15-0',
+    powder: true,
     grade: { N: 3, P2O5: 15, K2O: 0 },
     idleAbovePh: 7,
     also: { Ca: 24 },
@@ -265,6 +270,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'meat-and-bone-meal-8-5-1',
+    powder: true,
     grade: { N: 8, P2O5: 5, K2O: 1 },
     also: { Ca: 10 },
     release: 'slow',
@@ -311,6 +317,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'kelp-meal-1-0-2',
+    powder: true,
     grade: { N: 1, P2O5: 0, K2O: 2 },
     release: 'slow',
     organic: true,
@@ -322,6 +329,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'seabird-guano-10-10-2',
+    powder: true,
     grade: { N: 10, P2O5: 10, K2O: 2 },
     release: 'slow',
     organic: true,
@@ -346,6 +354,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'raw-bone-meal-4-20-0',
+    powder: true,
     grade: { N: 4, P2O5: 20, K2O: 0 },
     idleAbovePh: 7,
     also: { Ca: 22 },

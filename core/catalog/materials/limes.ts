@@ -23,6 +23,7 @@ export const LIME_MATERIALS: readonly LimeMaterial[] = [
   },
   {
     id: 'calcitic-ground',
+    powder: { loose: 70 },
     isUsual: true,
     typicalCce: 92,
     ca: 36,
@@ -33,6 +34,7 @@ export const LIME_MATERIALS: readonly LimeMaterial[] = [
   },
   {
     id: 'calcitic-pulverized',
+    powder: true,
     typicalCce: 96,
     ca: 38,
     mg: 0.5,
@@ -42,6 +44,7 @@ export const LIME_MATERIALS: readonly LimeMaterial[] = [
   },
   {
     id: 'dolomitic-ground',
+    powder: { loose: 70 },
     isUsual: true,
     typicalCce: 100,
     ca: 21,
@@ -65,6 +68,7 @@ export const LIME_MATERIALS: readonly LimeMaterial[] = [
   { id: 'ground-shell', typicalCce: 88, ca: 35, mg: 0.3, density: 70, bagsLb: [50], ...stone },
   {
     id: 'wood-ash',
+    powder: true,
     typicalCce: 45,
     ca: 20,
     mg: 1.5,
@@ -77,6 +81,7 @@ export const LIME_MATERIALS: readonly LimeMaterial[] = [
   },
   {
     id: 'hydrated',
+    powder: true,
     typicalCce: 130,
     mostCce: MOST_CCE.hydrated,
     ca: 50,
@@ -89,6 +94,7 @@ export const LIME_MATERIALS: readonly LimeMaterial[] = [
   },
   {
     id: 'burnt',
+    powder: true,
     typicalCce: 165,
     mostCce: MOST_CCE.burnt,
     ca: 65,

@@ -7,7 +7,15 @@ const sulfate = { typicalS: 0, mixed: false, most: 5, bagsLb: [5, 50], ...usual 
 /** Sulfur as generally sold. Of a mix the label has to say how much of it is elemental: a sulfate does nothing to the pH. */
 export const SULFUR_MATERIALS: readonly SulfurMaterial[] = [
   { id: 'sulfur-prills-90', typicalS: 90, mixed: false, density: 78, bagsLb: [50, 25], ...usual },
-  { id: 'sulfur-powder-99', typicalS: 99, mixed: false, density: 60, bagsLb: [50, 5], ...usual },
+  {
+    id: 'sulfur-powder-99',
+    typicalS: 99,
+    mixed: false,
+    density: 60,
+    powder: { loose: 40 },
+    bagsLb: [50, 5],
+    ...usual,
+  },
   { id: 'sulfur-mix-30', typicalS: 30, mixed: true, density: 65, bagsLb: [6, 30], ...usual },
   // By molar mass 6.2 to 6.9 and 8.7 (Handbook 60 prints 6.94 and 8.69): the garden rule is the smaller amount.
   { id: 'aluminum-sulfate', forPound: 6, density: 62, aluminum: true, ...sulfate },

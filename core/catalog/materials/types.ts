@@ -20,8 +20,10 @@ export type Hazard = 'oxidizer' | 'pets';
 interface Material extends NamedMaterial {
   readonly standing: Standing;
   readonly source: SourceId;
-  /** Loose bulk density, lb/ft³; within about 15 %. */
+  /** Bulk density, lb/ft³, within about 15 %; of a powder that is told loose apart, as it lies settled in the bag. */
   readonly density: number;
+  /** It settles, so that a cup of it is within 25 %; or what a cubic foot weighs that is poured loosely. */
+  readonly powder?: true | { readonly loose: number };
   /** Bags that it is usually sold in, lb; the first one is counted with. */
   readonly bagsLb: readonly [number, ...number[]];
 }

@@ -586,6 +586,7 @@ export interface Messages extends PageMessages {
   'dose.count': None;
   'dose.cups': None;
   'dose.cupsExact': None;
+  'dose.cupsNote': None;
   'dose.density': None;
   'dose.each': None;
   'dose.each.bed': None;
@@ -2678,6 +2679,7 @@ export interface Messages extends PageMessages {
   'shed.name': None;
   'shed.noneOwn': None;
   'shed.note': None;
+  'shed.onHand': None;
   'shed.onLawn': { readonly covers: 'any' };
   'shed.onLawnOf': None;
   'shed.onLawnRate': { readonly nutrient: 'any'; readonly rate: 'any' };
@@ -2694,6 +2696,7 @@ export interface Messages extends PageMessages {
   'shed.printed.bag': None;
   'shed.printed.covers': None;
   'shed.printed.cup': None;
+  'shed.printed.density': None;
   'shed.printed.grade': None;
   'shed.printed.labelRate': None;
   'shed.printed.percent': None;

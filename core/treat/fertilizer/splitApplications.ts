@@ -9,6 +9,7 @@ import {
 } from '../../schedule/dosing/doses';
 import type { Fertilizer } from '../../catalog/materials/types';
 import type { FitFertilizer } from './fit';
+import { scooped } from '../shared/density';
 import { type IsoDate } from '../../kernel/typed/date';
 import {
   perHundredFeetToTotal,
@@ -63,12 +64,7 @@ function dealingOf(
 ): Dealing {
   return {
     bag: bagOf(ctx, file, prefix, material, pounds),
-    density: ctx.constant(
-      { id: `${prefix}/density`, label: msg('dose.density'), source: 'practice' },
-      material.density,
-      'lb/ft3',
-      'density',
-    ),
+    density: scooped(ctx, `${prefix}/density`, material),
     parts: ground.known || ground.rows ? ground.parts : undefined,
   };
 }

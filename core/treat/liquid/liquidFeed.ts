@@ -15,6 +15,7 @@ import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
+import { scooped } from '../shared/density';
 import type { Ground } from '../../site/ground/ground';
 
 type PerGallon = Figure<Quantity<'oz/gal', 'product'>>;
@@ -78,11 +79,7 @@ function asMeasured(
       ctx.constant(weighs, material.lbPerGal, 'lb/gal', 'product'),
     ]);
   }
-  const density = { id: `${id}/density`, label: msg('liquid.density'), source };
-  return ctx.sheet.equation(entry, SPOONS, [
-    perGallon,
-    ctx.constant(density, material.density, 'lb/ft3', 'density'),
-  ]);
+  return ctx.sheet.equation(entry, SPOONS, [perGallon, scooped(ctx, `${id}/density`, material)]);
 }
 
 /** Product and nitrogen of all the water, where somebody says how much it is. */

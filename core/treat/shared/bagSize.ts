@@ -4,6 +4,7 @@ import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
+import { scooped } from './density';
 
 /** Pounds in a bag or in a big sack. */
 const POUNDS = { min: 1, max: 4000 };
@@ -17,12 +18,13 @@ export function isTyped(text: string | undefined): text is string {
 export function bagSize(
   ctx: PlanContext,
   prefix: string,
-  { id, bagsLb, density, standing, source }: LimeMaterial | SulfurMaterial,
+  material: LimeMaterial | SulfurMaterial,
   label: Label | undefined,
 ): {
   readonly size: Figure<Quantity<'lb/bag', 'product'>>;
   readonly density: Figure<Quantity<'lb/ft3', 'density'>>;
 } {
+  const { id, bagsLb, standing, source } = material;
   const usual = { standing, source };
   const at = `labels/${id}/bag`;
   const size = isTyped(label?.bag)
@@ -39,6 +41,5 @@ export function bagSize(
         'lb/bag',
         'product',
       );
-  const loose = { id: `${prefix}/density`, label: msg('dose.density'), ...usual };
-  return { size, density: ctx.constant(loose, density, 'lb/ft3', 'density') };
+  return { size, density: scooped(ctx, `${prefix}/density`, material) };
 }

@@ -2,7 +2,6 @@
 
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
-import { SHIPPED_MATERIALS } from '../../../core/catalog/materials/materials';
 import type { Habit as HabitPlan, HabitNutrient } from '../../../core/outlook/habit';
 import { msg } from '../../../core/kernel/messages/msg';
 import type { Figure as AnyFigure } from '../../../core/kernel/working/working';
@@ -15,6 +14,7 @@ import { Figure } from '../../working/Figure';
 import { FigureText } from '../../working/FigureText';
 import { Openable, OpenableRow } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
+import { useMaterials } from '../context/useMaterials';
 import { decisionPlace } from '../context/places';
 import { TextField } from '../fields/Fields';
 
@@ -159,10 +159,7 @@ export function Habit(): ReactNode {
   const areaId = area.area.id;
   const place = decisionPlace(state.doc, areaId, 'habit');
   const years = decisionPlace(state.doc, areaId, 'habit-years');
-  const usable = SHIPPED_MATERIALS.fertilizers.filter(({ pesticide }) => !pesticide);
-  const own = area.treatments.fertilizer.fit.filter(
-    ({ id }) => !usable.some((material) => material.id === id),
-  );
+  const usable = useMaterials().fertilizers.filter(({ pesticide }) => !pesticide);
   const choose = (id: string): void =>
     session.edit([{ path: place.path, value: place.write(id) }], `habit:${id}`);
   return (
@@ -174,7 +171,7 @@ export function Habit(): ReactNode {
           label={text('habit.product')}
           value={place.value}
           placeholder={text('buy.addWhat')}
-          options={[...own, ...usable].map((material) => ({
+          options={usable.map((material) => ({
             value: material.id,
             words: materialWords(material),
           }))}

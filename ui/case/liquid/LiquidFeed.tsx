@@ -1,7 +1,6 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { SHIPPED_MATERIALS } from '../../../core/catalog/materials/materials';
 import { feedsOf, type LiquidFeed as Feed } from '../../../core/treat/liquid/liquidFeed';
 import { materialWords } from '../../format/materialWords';
 import { text } from '../../format/text';
@@ -10,6 +9,7 @@ import { Cell, Table } from '../../kit/Table';
 import { Figure } from '../../working/Figure';
 import { OpenableRow } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
+import { useMaterials } from '../context/useMaterials';
 import { decisionPlace } from '../context/places';
 import { TextField } from '../fields/Fields';
 
@@ -54,6 +54,7 @@ export function LiquidFeed(): ReactNode {
   const { area, state, session } = useCase();
   const { doc } = state;
   const areaId = area.area.id;
+  const materials = useMaterials();
   const place = decisionPlace(doc, areaId, 'liquid');
   const field = (
     what: 'liquid-ppm' | 'liquid-gallons' | 'liquid-ratio',
@@ -75,7 +76,7 @@ export function LiquidFeed(): ReactNode {
           label={text('liquid.which')}
           value={place.value}
           placeholder={text('buy.addWhat')}
-          options={feedsOf(SHIPPED_MATERIALS).map((material) => ({
+          options={feedsOf(materials).map((material) => ({
             value: material.id,
             words: materialWords(material),
           }))}

@@ -86,6 +86,9 @@ export function ApplicationTable({
           <Row key={dose.key} part={part} dose={dose} />
         ))}
       </Table>
+      {rows.some(({ dose }) => dose.amount.hands.volume) && (
+        <p className="mt-1.5 max-w-2xl text-small text-ink-2">{text('dose.cupsNote')}</p>
+      )}
       {parts
         .filter(({ applications }) => applications.length > 0)
         .map(({ set, material }) => (
