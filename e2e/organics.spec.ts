@@ -72,7 +72,7 @@ test('one product for ten years is drawn and told; the page says when to change'
   await page.getByText('In figures, year by year').click();
   await expect(page.getByRole('row', { name: /^10 / })).toBeVisible();
   await app.type('For years', '40');
-  
+
   await app.go('Slip');
   await expect(page.locator('#worksheet')).toContainText('With fertilizer 10-10-10 alone');
 });

@@ -87,3 +87,31 @@ test('the Shed finds by typing, removes with undo, and comes along in the backup
   const backup: unknown = JSON.parse(readFileSync(await download.path(), 'utf8'));
   expect(backup).toMatchObject({ materials: [{ name: 'A bag' }] });
 });
+
+test('three hundred bags come from a table, are in a new case, and plan; one more is refused', async ({
+  page,
+}) => {
+  const rows = (count: number): string =>
+    Array.from({ length: count }, (_, n) => `Bag ${n + 1},fertilizer,${1 + (n % 20)}-0-5`).join(
+      '\n',
+    );
+  const table = (count: number) => ({
+    name: 'shed.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(`name,kind,grade\n${rows(count)}\n`),
+  });
+  await page.goto('/shed');
+  const input = page.locator('input[type=file]');
+  await input.setInputFiles(table(301));
+  await expect(page.getByText(/^Row 302/)).toBeVisible();
+  await input.setInputFiles(table(300));
+  await expect(page.getByRole('button', { name: 'Bag 300', exact: true })).toBeVisible();
+  const app = new App(page);
+  await app.typeLawn({ squareFeet: '6200', ph: '6.5', om: '3', planFrom: '4 Oct 2027' });
+  await app.go('Fertilizer');
+  const field = app.field('Nitrogen from');
+  await field.click();
+  await field.fill('Bag 19');
+  await expect(page.getByRole('option', { name: /Bag 19/ }).first()).toBeVisible();
+  await app.saved();
+});

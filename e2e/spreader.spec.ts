@@ -44,8 +44,12 @@ test('a spreader is tried to its second setting; the page and the next case have
   await expect(page.getByText('The office has it as it stands here.')).toBeVisible();
   await app.go('Slip');
   const sheet = page.locator('#worksheet');
-  await expect(sheet).toContainText(/From 16 Aug 2027 on: set the spreader to [\d.]+ on the dial for urea 46-0-0/);
-  await expect(sheet).toContainText('Walk 8 strips, 6 feet apart. Then walk 14 strips across them.');
+  await expect(sheet).toContainText(
+    /From 16 Aug 2027 on: set the spreader to [\d.]+ on the dial for urea 46-0-0/,
+  );
+  await expect(sheet).toContainText(
+    'Walk 8 strips, 6 feet apart. Then walk 14 strips across them.',
+  );
   await page.getByLabel('With a sheet to try the spreader').check();
   await expect(sheet).toContainText('Try your spreader');
   await expect(sheet).toContainText('______');

@@ -10,6 +10,7 @@ import { SHIPPED_OTHERS } from '../../core/catalog/materials/others';
 import { CsvButtons } from './CsvButtons';
 import { ShopPacks } from './ShopPacks';
 import { BulkMaterials, Liquids, Supplements } from './Others';
+import { KeptSpreaders } from './KeptSpreaders';
 import { OwnMaterials } from './OwnMaterials';
 import { Sentences } from './Sentences';
 import type { Grade } from '../../core/kernel/typed/grade';
@@ -250,6 +251,9 @@ export function ShedPage(): ReactNode {
       {shown(text('shed.liquids'), liquids, (found) => (
         <Liquids materials={found} />
       ))}
+      <Section title={text('shed.spreaders')}>
+        <KeptSpreaders />
+      </Section>
     </main>
   );
 }

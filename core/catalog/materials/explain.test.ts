@@ -15,7 +15,7 @@ test.each<[string, readonly string[]]>([
   ],
   ['urea-46-0-0', ['holds', 'incomplete', 'release.quick', 'mineral']],
   ['ammonium-sulfate-21-0-0', ['holds', 'incomplete', 'release.quick', 'mineral', 'also']],
-  ['blood-meal-12-0-0', ['holds', 'incomplete', 'release.slow', 'organic']],
+  ['blood-meal-12-0-0', ['holds', 'incomplete', 'release.slow', 'lasts', 'organic']],
   ['weed-and-feed-28-0-3', ['incomplete', 'ratio', 'release.quick', 'mineral', 'pesticide']],
 ])('the grade of %s', (id, sentences) => {
   expect(said(id)).toEqual(sentences.map((name) => `shed.${name}`));

@@ -6,6 +6,7 @@ import {
   potashToPotassium,
   squareFeetToThousands,
 } from '../../kernel/units/convert';
+import { coatedDays, LASTS_WEEKS, type SlowKind } from '../../tables/fertilizer/duration';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg } from '../../kernel/messages/msg';
@@ -129,9 +130,22 @@ function onLawn(
   ];
 }
 
+/** Summer soil under a lawn, °F: a coat rated at 70 °F lasts so much less. */
+const SUMMER = 80;
+
+/** How long a slow nitrogen lasts, and a coat that goes by warmth alone in summer. */
+function lasting(by: SlowKind): Msg[] {
+  const { from, to } = LASTS_WEEKS[by];
+  const lasts = msg('shed.lasts', { from, to, by: msg(`slowBy.${by}`) });
+  if (by !== 'polymer-coat') return [lasts];
+  const days = Math.round(coatedDays(90, SUMMER));
+  return [lasts, msg('shed.coatInSummer', { days, degrees: quantity(SUMMER, 'degF', 'air') })];
+}
+
 /** Complete or not, quick or slow, organic or not, and what else there is to say. */
 function nature(ctx: PlanContext, material: Fertilizer): Msg[] {
   const { id, grade, release, organic, firstSeasonN, also, pesticide } = material;
+  const slowBy = organic && grade.N > 0 ? 'organic' : material.slowBy;
   const missing = NUTRIENTS.filter((nutrient) => grade[nutrient] === 0);
   const count = NUTRIENTS.length - missing.length;
   const others = ALSO.flatMap((element): Msg[] => {
@@ -155,6 +169,7 @@ function nature(ctx: PlanContext, material: Fertilizer): Msg[] {
     count === NUTRIENTS.length ? msg('shed.complete') : msg('shed.incomplete', { count }),
     ...(count > 1 ? [msg('shed.ratio', { ratio: gradeRatio(grade) })] : []),
     ...(grade.N > 0 ? [msg(`shed.release.${release}`)] : []),
+    ...(slowBy ? lasting(slowBy) : []),
     organic ? freed() : msg('shed.mineral'),
     ...others,
     ...(pesticide ? [msg('shed.pesticide')] : []),

@@ -10,6 +10,7 @@ type Row = Pick<Fertilizer, 'id' | 'grade' | 'density'> &
       | 'totalP2O5'
       | 'rare'
       | 'powder'
+      | 'slowBy'
       | 'soluble'
       | 'sludge'
       | 'release'
@@ -64,6 +65,7 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'sulfur-coated-urea-37-0-0',
+    slowBy: 'sulfur-coat',
     grade: { N: 37, P2O5: 0, K2O: 0 },
     also: { S: 14 },
     release: 'slow',
@@ -71,13 +73,32 @@ const ROWS: readonly Row[] = [
   },
   {
     id: 'polymer-coated-urea-43-0-0',
+    slowBy: 'polymer-coat',
     grade: { N: 43, P2O5: 0, K2O: 0 },
     release: 'slow',
     density: 46,
   },
-  { id: 'methylene-urea-40-0-0', grade: { N: 40, P2O5: 0, K2O: 0 }, release: 'slow', density: 45 },
-  { id: 'ureaform-38-0-0', grade: { N: 38, P2O5: 0, K2O: 0 }, release: 'slow', density: 43 },
-  { id: 'ibdu-31-0-0', grade: { N: 31, P2O5: 0, K2O: 0 }, release: 'slow', density: 50 },
+  {
+    id: 'methylene-urea-40-0-0',
+    slowBy: 'methylene-urea',
+    grade: { N: 40, P2O5: 0, K2O: 0 },
+    release: 'slow',
+    density: 45,
+  },
+  {
+    id: 'ureaform-38-0-0',
+    slowBy: 'ureaform',
+    grade: { N: 38, P2O5: 0, K2O: 0 },
+    release: 'slow',
+    density: 43,
+  },
+  {
+    id: 'ibdu-31-0-0',
+    slowBy: 'ibdu',
+    grade: { N: 31, P2O5: 0, K2O: 0 },
+    release: 'slow',
+    density: 50,
+  },
   {
     id: 'triple-superphosphate-0-46-0',
     grade: { N: 0, P2O5: 46, K2O: 0 },

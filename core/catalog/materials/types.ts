@@ -1,5 +1,6 @@
 import type { SourceId, Standing } from '../../kernel/sources';
 import type { Grade } from '../../kernel/typed/grade';
+import type { SlowKind } from '../../tables/fertilizer/duration';
 import type { NamesIn } from '../../kernel/messages/msg';
 
 /** A material that the catalogue has a name for. */
@@ -79,6 +80,8 @@ export interface Fertilizer extends Material {
   /** Phosphate in all, available or not, %, where it is more than the grade's. */
   readonly totalP2O5?: number;
   readonly release: 'quick' | 'slow';
+  /** By what its slow nitrogen comes, which says how long it lasts. */
+  readonly slowBy?: SlowKind;
   /** From this pH up it is the first choice for acid-loving plants, since it keeps their soil acidic. */
   readonly firstForAcidLoversFromPh?: number;
   /** Above this pH its phosphate is nearly idle. */

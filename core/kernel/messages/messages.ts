@@ -2625,6 +2625,7 @@ export interface Messages extends PageMessages {
   'shed.addOwn': None;
   'shed.also': { readonly element: 'any'; readonly percent: 'any' };
   'shed.bulk': None;
+  'shed.coatInSummer': { readonly days: 'any'; readonly degrees: 'any' };
   'shed.complete': None;
   'shed.copy': None;
   'shed.copyName': { readonly name: 'any' };
@@ -2655,6 +2656,7 @@ export interface Messages extends PageMessages {
   'shed.head.kind': None;
   'shed.head.perTon': None;
   'shed.head.perYard': None;
+  'shed.head.runs': None;
   'shed.head.standing': None;
   'shed.head.sulfur': None;
   'shed.head.water': None;
@@ -2673,10 +2675,12 @@ export interface Messages extends PageMessages {
   'shed.kind.organic': None;
   'shed.kind.quick': None;
   'shed.kind.slow': None;
+  'shed.lasts': { readonly by: 'any'; readonly from: 'any'; readonly to: 'any' };
   'shed.limes': None;
   'shed.liquids': None;
   'shed.mineral': None;
   'shed.name': None;
+  'shed.noSpreaders': None;
   'shed.noneOwn': None;
   'shed.note': None;
   'shed.onHand': None;
@@ -2723,6 +2727,7 @@ export interface Messages extends PageMessages {
   'shed.sort.P2O5': None;
   'shed.sort.listed': None;
   'shed.sort.name': None;
+  'shed.spreaders': None;
   'shed.sulfur': None;
   'shed.supplements': None;
   'shed.title': None;
@@ -2767,6 +2772,12 @@ export interface Messages extends PageMessages {
   'slope.gentle': None;
   'slope.level': None;
   'slope.steep': None;
+  'slowBy.ibdu': None;
+  'slowBy.methylene-urea': None;
+  'slowBy.organic': None;
+  'slowBy.polymer-coat': None;
+  'slowBy.sulfur-coat': None;
+  'slowBy.ureaform': None;
   soilGroup: None;
   'soilGroup.': None;
   'soilGroup.coastal-plain': None;
