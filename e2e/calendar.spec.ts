@@ -103,10 +103,10 @@ test('a day typed against a local rule is a stop until it is free again', async 
   await page.getByLabel('Add a rule').selectOption({ label: 'Winter stop' });
   await urea(page).nth(0).click();
   await app.type('Day set by you', '12/10/2027');
-  await expect(page.getByText(/stands against a local rule/)).toBeVisible();
+  await expect(page.getByText(/is not allowed/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'needs a decision Calendar' })).toBeVisible();
   await app.type('Day set by you', '');
-  await expect(page.getByText(/stands against a local rule/)).toHaveCount(0);
+  await expect(page.getByText(/is not allowed/)).toHaveCount(0);
 });
 
 test('the calendar goes out as a file; moved and sent again it mends the first', async ({

@@ -92,7 +92,7 @@ test('three hundred bags come from a table, are in a new case, and plan; one mor
   page,
 }) => {
   const rows = (count: number): string =>
-    Array.from({ length: count }, (_, n) => `Bag ${n + 1},fertilizer,${1 + (n % 20)}-0-5`).join(
+    Array.from({ length: count }, (_, n) => `Bag ${n + 1},fertilizer,${1 + (n % 20)}-0-0`).join(
       '\n',
     );
   const table = (count: number) => ({

@@ -24,7 +24,7 @@ import { DRY_SHARE, fineness, PER_TON_TO_PERCENT } from './lime/quality';
 import { TON_SHORT_CUT } from './lime/tonShortCut';
 import { TRI_STATE_ORGANIC_LINE, triState } from './lime/triState';
 import { UNREACTED_SHARE } from './lime/unreactedShare';
-import { AS_SULFUR, PERCENT_MORE, percentOf } from './shares';
+import { AS_SULFUR, percentMore, percentOf } from './shares';
 import { CRITICAL_K } from './soil/byExchangeCapacity';
 import { HALF_RANGE } from './soil/halfRange';
 import { chargeAsPpm, ppmAsCharge } from './soil/milliequivalents';
@@ -177,7 +177,7 @@ describe('sulfur, shares and fertilizer', () => {
   test('percentages', () => {
     expect(at(percentOf('Mg'), rate(50), quantity(11, '%', 'Mg'))).toBeCloseTo(5.5, 10);
     const sulfur = q('lb/1000ft2', 'S');
-    expect(at(PERCENT_MORE, sulfur(15), sulfur(10))).toBeCloseTo(50, 10);
+    expect(at(percentMore<'S'>(), sulfur(15), sulfur(10))).toBeCloseTo(50, 10);
     expect(at(AS_SULFUR, quantity(6, 'ratio', 'product'))).toBeCloseTo(1 / 6, 10);
   });
   test('5.35 lb of lime for each pound of N as ammonium sulfate; cups by density', () => {

@@ -14,13 +14,15 @@ export function percentOf<S extends Substance>(
 }
 
 /** How much more one amount is than another, %. */
-export const PERCENT_MORE: Equation<
-  readonly [mine: Rate<'S'>, theirs: Rate<'S'>],
+export function percentMore<S extends Substance>(): Equation<
+  readonly [mine: Rate<S>, theirs: Rate<S>],
   Quantity<'%', 'share'>
-> = {
-  id: 'percent-more',
-  compute: (mine, theirs) => quantity(100 * (mine.value / theirs.value - 1), '%', 'share'),
-};
+> {
+  return {
+    id: 'percent-more',
+    compute: (mine, theirs) => quantity(100 * (mine.value / theirs.value - 1), '%', 'share'),
+  };
+}
 
 /** One over a number of pounds that do as much as one pound of sulfur. */
 export const AS_SULFUR: Equation<

@@ -2855,6 +2855,7 @@ export interface Messages extends PageMessages {
   'spread.runPart.before': { readonly material: 'any'; readonly n: 'any' };
   'spread.runPart.dial': { readonly material: 'any'; readonly n: 'any' };
   'spread.runPart.length': { readonly material: 'any'; readonly n: 'any' };
+  'spread.runsApart': None;
   'spread.runsAt': {
     readonly dial: 'any';
     readonly percent: 'any';

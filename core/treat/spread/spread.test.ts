@@ -94,7 +94,7 @@ test('runs at one dial are one, with how far they are apart', () => {
   const [dial] = products[0]?.tried.dials ?? [];
   expect(dial?.runs).toBe(3);
   expect(value(dial?.rate)).toBeCloseTo(0.4 / 0.3, 10);
-  expect(dial?.apart).toBeCloseTo(100 * (0.5 / 0.3 - 1), 8);
+  expect(value(dial?.apart)).toBeCloseTo(100 * (0.5 / 0.3 - 1), 8);
 });
 
 test('runs that scatter do not keep the next dial from being told', () => {

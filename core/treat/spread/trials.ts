@@ -1,5 +1,6 @@
 import { trialsOf, type Spreader, type Trial } from '../../casefile/parts/spreader';
 import { DIAL_BETWEEN, DIAL_IN_PROPORTION, type Dial } from '../../equations/spreader/dial';
+import { percentMore } from '../../equations/shares';
 import { squareFeetToThousands, totalToPerThousand } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
@@ -24,8 +25,8 @@ export interface TriedDial {
   /** The mean without its range: what the next dial goes by. */
   readonly middle: ProductRate;
   readonly runs: number;
-  /** The most is over the least by so much, %; nothing where there was one run. */
-  readonly apart: number | undefined;
+  /** The most is over the least by so much; nothing where there was one run. */
+  readonly apart: Figure<Quantity<'%', 'share'>> | undefined;
 }
 
 /** What was tried of a material with a spreader. */
@@ -96,8 +97,8 @@ function triedStrip(
 function atDial(ctx: PlanContext, prefix: string, runs: readonly TriedStrip[]): TriedDial[] {
   const [first] = runs;
   if (!first) return [];
-  const values = runs.flatMap(({ rate }) => ('absent' in rate ? [] : [rate.value.value]));
-  const [least, most] = [Math.min(...values), Math.max(...values)];
+  const sorted = [...runs].sort((a, b) => valueIn(a.rate) - valueIn(b.rate));
+  const [least, most] = [sorted[0], sorted.at(-1)];
   const rate = ctx.sheet.mean(
     { id: `${prefix}/mean-${first.trial.id}`, label: msg('spread.mean') },
     runs.map((each) => each.rate),
@@ -107,8 +108,12 @@ function atDial(ctx: PlanContext, prefix: string, runs: readonly TriedStrip[]): 
     { id: `${prefix}/middle-${first.trial.id}`, label: msg('spread.mean') },
     rate,
   );
-  const apart = values.length > 1 ? (100 * (most - least)) / least : undefined;
-  return [{ dial: first.dial, rate, middle, runs: values.length, apart }];
+  const spread = { id: `${prefix}/apart-${first.trial.id}`, label: msg('spread.runsApart') };
+  const apart =
+    least && most && least !== most
+      ? ctx.sheet.equation(spread, percentMore<'product'>(), [most.rate, least.rate])
+      : undefined;
+  return [{ dial: first.dial, rate, middle, runs: runs.length, apart }];
 }
 
 /** What was tried of a material, strip by strip and dial by dial. */

@@ -21,7 +21,7 @@ import { afterWarmSeason, pastSulfur, waitsUntil, type PastSulfur } from './past
 import { pinsOf } from '../shared/pins';
 import { worthIt } from './feasibility';
 import { PART_OF_THE_WAY } from '../../equations/soil/partOfTheWay';
-import { PERCENT_MORE } from '../../equations/shares';
+import { percentMore } from '../../equations/shares';
 
 type Ph = Figure<Quantity<'pH', 'water'>>;
 type SulfurRate = Figure<Quantity<'lb/1000ft2', 'S'>>;
@@ -292,7 +292,7 @@ function againstOwn(
       id,
       ctx.sheet.equation(
         { id: `${areaId}/sulfur/${id}/own-more`, label: msg('sulfur.ownMore') },
-        PERCENT_MORE,
+        percentMore<'S'>(),
         [own, gross],
       ),
     ]),

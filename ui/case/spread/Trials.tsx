@@ -141,7 +141,7 @@ export function Trials({
                 runs,
                 dial: { working: dial.id },
                 rate: { working: rate.id },
-                percent: Math.round(apart),
+                percent: { working: apart.id },
               })}
             />
           </Openable>
