@@ -24,7 +24,7 @@ type Ppm = Figure<Quantity<'ppm', SoilElement>>;
 type Years = Figure<Quantity<'years', 'time'>>;
 
 /** What the soil test is expected to find, with how far that may be off. */
-export interface Expected {
+interface Expected {
   readonly middle: Ppm;
   readonly low: Ppm;
   readonly high: Ppm;
@@ -71,7 +71,7 @@ interface HabitInput {
 }
 
 /** Years that are looked ahead: the usual, and as many as may be asked for. */
-export const HABIT_YEARS = { usual: 5, min: 1, max: 10 } as const;
+const HABIT_YEARS = { usual: 5, min: 1, max: 10 } as const;
 /** So many other products are named. */
 const OTHERS = 3;
 

@@ -2,7 +2,6 @@ import { id, number, object, oneOf, text, type Of } from '../../kernel/typed/spe
 
 /** In what a load of compost or manure is told. */
 export const LOAD_MEASURES = ['in', 'yd3', 'bags', 'barrows', 'buckets', 'lb', 'ton'] as const;
-export type LoadMeasure = (typeof LOAD_MEASURES)[number];
 
 /** Compost or manure that went on a piece of ground, or is going to; everything as typed. */
 export const LOAD = object({

@@ -19,7 +19,7 @@ export interface HandAmount {
 }
 
 /** Below this, ounces; above the other, no cups. Common practice. */
-const OUNCES_BELOW_LB = 2;
+export const OUNCES_BELOW_LB = 2;
 const CUPS_BELOW_LB = 20;
 
 /**

@@ -11,8 +11,9 @@ export function foundBlocks({ soilTest, judgements, treatments, plant }: AreaPla
     const { rating } = soilTest[analyte];
     // Very high is judged, in more words.
     if (!rating || isJudged(analyte === 'p' ? 'phosphorusStop' : 'potassiumStop')) return [];
-    const need = treatments.fertilizer.needs.need[analyte === 'p' ? 'P2O5' : 'K2O'];
-    const needs = treatments.fertilizer.isDosed && isNeeded(need) ? 'some' : 'none';
+    const { need, organic } = treatments.fertilizer.needs.rows[analyte === 'p' ? 'P2O5' : 'K2O'];
+    const fed = treatments.fertilizer.isDosed && isNeeded(need);
+    const needs = fed ? 'some' : organic && isNeeded(organic) ? 'organic' : 'none';
     return [sentence(`slip.found.${analyte}`, { rating, needs })];
   });
 }

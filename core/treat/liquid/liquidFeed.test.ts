@@ -2,6 +2,7 @@ import { lawnCase, type LawnInput } from '../../../test/cases';
 import { brokenLaws } from '../../../test/caseLaws';
 import { parted } from '../../../published/evaluator';
 import type { DecisionKind } from '../../casefile/decisions';
+import { ouncesPerHundredGallons } from '../../equations/fertilizer/liquidFeed';
 import { SHIPPED_MATERIALS } from '../../catalog/materials/materials';
 import type { Figure } from '../../kernel/working/working';
 import { planCase } from '../../plan/plan';
@@ -32,6 +33,7 @@ test('nothing is mixed where nobody chose a product, or one that does not dissol
 test('100 ppm of nitrogen from 20-20-20 are 6.7 oz in 100 gallons', () => {
   const { perGallon } = feed('soluble-20-20-20', { 'liquid-ppm': '100' });
   expect(value(perGallon) * 100).toBeCloseTo(6.67, 2);
+  expect(ouncesPerHundredGallons(100, 20)).toBeCloseTo(6.67, 2);
 });
 
 // 58 lb/ft³ are 0.48 lb a cup, 0.485 oz a level tablespoon.

@@ -47,14 +47,12 @@ const RATIO = { min: 2, max: 500 };
 const SALTS_LEAST = 0.5;
 
 /** Whether a fertilizer can be fed in water by its nitrogen. */
-export function isForWater({ soluble, grade, pesticide }: Fertilizer): boolean {
+function isForWater({ soluble, grade, pesticide }: Fertilizer): boolean {
   return !!soluble && grade.N > 0 && !pesticide;
 }
 
 /** The solutions that bring nitrogen. */
-export const LIQUID_FEEDS: readonly Liquid[] = SHIPPED_OTHERS.liquids.filter(
-  ({ grade }) => grade.N > 0,
-);
+const LIQUID_FEEDS: readonly Liquid[] = SHIPPED_OTHERS.liquids.filter(({ grade }) => grade.N > 0);
 
 /** What can be fed in water: solutions, then what dissolves. */
 export function feedsOf({

@@ -10,7 +10,7 @@ export type Feet = Figure<Quantity<'ft', 'ground'>>;
 type Uneven = Figure<Quantity<'%', 'share'>>;
 
 /** Strips so far apart, and how uneven the ground is then. */
-export interface PanRow {
+interface PanRow {
   readonly apart: Feet;
   readonly upAndDown: Uneven;
   readonly roundAndRound: Uneven;

@@ -14,6 +14,7 @@ import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
+import { OUNCES_BELOW_LB } from '../../schedule/dosing/inHands';
 import type { Ground } from '../../site/ground/ground';
 import type { Product, ProductRate } from '../shared/amounts';
 import type { TreatmentProduct } from '../shared/treated';
@@ -27,8 +28,8 @@ export interface SpreadRate {
   /** The days on which it goes on at this rate. */
   readonly dates: readonly IsoDate[];
   readonly perPass: ProductRate;
-  /** What goes out on a strip of the usual length then. */
-  readonly onStrip: Figure<Quantity<'oz', 'product'>>;
+  /** What goes out on a strip of the usual length then: in ounces where it is little. */
+  readonly onStrip: Figure<Quantity<'oz', 'product'>> | Product;
   readonly next: NextDial;
   /** Ground that one filling goes over in one direction, and fillings for all of it. */
   readonly reach: Figure<Quantity<'ft2', 'ground'>>;
@@ -196,12 +197,16 @@ function spreadRate(
       [perPass, extent],
       perThousandToTotal,
     );
-  const onStrip = ctx.sheet.derive(
-    'convert',
-    { id: `${key}/on-strip`, label: msg('spread.onStrip'), source: 'definition' },
-    [over('strip-pounds', msg('spread.onStrip'), stripGround)],
-    poundsToOunces,
-  );
+  const pounds = over('strip-pounds', msg('spread.onStrip'), stripGround);
+  const isLittle = !('absent' in pounds) && pounds.value.value < OUNCES_BELOW_LB;
+  const onStrip = isLittle
+    ? ctx.sheet.derive(
+        'convert',
+        { id: `${key}/on-strip`, label: msg('spread.onStrip'), source: 'definition' },
+        [pounds],
+        poundsToOunces,
+      )
+    : pounds;
   const thousands = ctx.sheet.divide(
     { id: `${key}/reach-thousands`, label: msg('spread.reach') },
     [hopper, perPass],

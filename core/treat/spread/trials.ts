@@ -12,14 +12,14 @@ import type { Feet } from './pans';
 export type DialFigure = Figure<Dial>;
 
 /** A strip that was walked: what went out on it, as a rate. */
-export interface TriedStrip {
+interface TriedStrip {
   readonly trial: Trial;
   readonly dial: DialFigure;
   readonly rate: ProductRate;
 }
 
 /** All runs at one dial: their mean, with the least and the most of them. */
-export interface TriedDial {
+interface TriedDial {
   readonly dial: DialFigure;
   readonly rate: ProductRate;
   /** The mean without its range: what the next dial goes by. */
