@@ -965,7 +965,7 @@ export interface Messages extends PageMessages {
   'finding.limeWithoutMagnesium': None;
   'finding.lineChanged': { readonly what: 'word' };
   'finding.lineLost': { readonly words: 'any' };
-  'finding.loadDeep': { readonly deep: 'any'; readonly material: 'any'; readonly most: 'number' };
+  'finding.loadDeep': { readonly deep: 'any'; readonly material: 'any'; readonly most: 'any' };
   'finding.loadHay': { readonly material: 'any' };
   'finding.loadPhosphorus': { readonly material: 'any' };
   'finding.loadPig': { readonly material: 'any' };
@@ -3340,6 +3340,7 @@ export interface Messages extends PageMessages {
 
 /** Those of a client's page: each of its languages has all of them. */
 export interface PageMessages {
+  'answer.compost': { readonly form: 'word' };
   'answer.fertilizer': None;
   'answer.lead.before2024': None;
   'answer.lead.below': None;
@@ -3348,6 +3349,8 @@ export interface PageMessages {
   'answer.lead.since2024': None;
   'answer.lead.unknown': None;
   'answer.lime': { readonly amount: 'any'; readonly material: 'any'; readonly n: 'number' };
+  'answer.manure': { readonly days: 'any' };
+  'answer.noCompost': None;
   'answer.noLime': None;
   'answer.noLimeAcid': None;
   'answer.pale': None;

@@ -10,10 +10,10 @@ export const USUAL_BAG_FT3 = 1;
 export const WEIGHT_OFF_PERCENT = 25;
 
 /**
- * The most compost or manure in a year, inches deep: on ground that is planted, and on new ground where it is worked in. Common
- * practice; above it salts and phosphorus pile up.
+ * The most compost or manure in a year, inches deep: raked into a lawn, on ground that is planted, and on new ground where it is worked
+ * in. Common practice; above it grass is smothered, salts and phosphorus pile up.
  */
-export const MOST_INCHES = { established: 1, tilled: 2 } as const;
+export const MOST_INCHES = { lawn: 0.5, established: 1, tilled: 2 } as const;
 
 /**
  * The share of a cover crop's nitrogen that counts for the next crop: half where it is turned in green, a quarter where it is

@@ -1,5 +1,6 @@
 import { materialName } from '../../catalog/materials/named';
 import { isEaten, type Plant } from '../../catalog/plants/plants';
+import { quantity } from '../../kernel/units/quantity';
 import { valueOf } from '../../kernel/working/working';
 import type { LoadRead } from '../../site/loads';
 import { asking } from '../../site/questions';
@@ -23,10 +24,11 @@ function loadFindings(finder: Finder, { plan }: FindInput, load: LoadRead): void
   if (material.pig && material.raw && isEaten(plant)) {
     finder.find('feeding', 'stop', 'loadPig', named, [], more);
   }
-  const most = area.situation === 'tilled' ? MOST_INCHES.tilled : MOST_INCHES.established;
+  const planted = plant.form === 'lawn' ? MOST_INCHES.lawn : MOST_INCHES.established;
+  const most = area.situation === 'tilled' ? MOST_INCHES.tilled : planted;
   const inches = valueOf(deep)?.value ?? 0;
   if (inches > most) {
-    const params = { ...named, deep: { working: deep.id }, most };
+    const params = { ...named, deep: { working: deep.id }, most: quantity(most, 'in', 'depth') };
     finder.ask([
       asking(about, { token: `deep:${id}:${inches.toFixed(2)}` }, 'loadDeep', params, [deep], more),
     ]);

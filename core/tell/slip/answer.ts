@@ -1,5 +1,7 @@
 import { materialName } from '../../catalog/materials/named';
 import type { AreaPlan } from '../../area/areaPlan';
+import { isEaten } from '../../catalog/plants/plants';
+import { rawManureDays } from '../../treat/organics/rawManure';
 import { leadOf } from '../../reading/lead';
 import { msg, type Msg } from '../../kernel/messages/msg';
 import { nameOnPage } from './hazardBlocks';
@@ -48,6 +50,13 @@ function onFertilizer(area: AreaPlan): Msg | undefined {
   return isFedOnPage(area) ? msg('answer.fertilizer') : undefined;
 }
 
+/** Whether manure or compost may go on: not on very high phosphorus, fresh manure long before a harvest, else so much. */
+function onManure({ plant, soilTest, allowed }: AreaPlan): Msg | undefined {
+  if (soilTest.p.rating === 'very-high') return msg('answer.noCompost');
+  if (isEaten(plant)) return msg('answer.manure', { days: rawManureDays(plant, allowed) });
+  return msg('answer.compost', { form: plant.form });
+}
+
 /** Nothing that a plan can tell: whether a bag in the shed will do is for the advisor to say. */
 const ADVISOR = 'advisor';
 
@@ -59,6 +68,7 @@ const KINDS: readonly (readonly [RegExp, Answer | typeof ADVISOR])[] = [
   [/yellow|\bpale\b|chlorosis/i, onYellow],
   // Whatever is in it: also a bag of lime.
   [/\b(?:this|that|old|half a|open) bag\b|\buse (?:it|this|that) up\b/i, ADVISOR],
+  [/\b(?:use|add|put|spread|apply|instead|bring)\b[^.?!]*\b(?:manure|compost)\b/i, onManure],
   [/\blime\b|\bacidic?\b|\bsour\b|\bpH\b/i, onLime],
   [/fertili[sz]|\bfeed|\bbuy\b|\bnitrogen\b/i, onFertilizer],
 ];

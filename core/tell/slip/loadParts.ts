@@ -23,7 +23,8 @@ export function loadParts(plan: AreaPlan): Parts {
   );
   const raw = isEaten(plant) && coming.some(({ material }) => material.raw);
   const hay = plant.form !== 'lawn' && coming.some(({ material }) => material.hay);
-  const way = area.situation === 'tilled' ? 'tilled' : 'top';
+  const planted = plant.form === 'lawn' ? 'lawn' : 'top';
+  const way = area.situation === 'tilled' ? 'tilled' : planted;
   return parts({
     found: counted(plan),
     buy: coming.map(({ yards, material }) =>

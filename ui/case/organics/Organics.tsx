@@ -26,16 +26,30 @@ import { useCase } from '../context/caseContext';
 import { textPlace } from '../context/places';
 import { SelectField, TextField } from '../fields/Fields';
 
-function Remove({ path, what }: { path: string; what: string }): ReactNode {
+interface EntryProps {
+  /** Its place in the case. */
+  readonly at: string;
+  readonly what: string;
+  readonly children: ReactNode;
+}
+
+/** One load or crop under its name, with its removal. */
+function Entry({ at, what, children }: EntryProps): ReactNode {
   const { session } = useCase();
   return (
-    <Button
-      look="quiet"
-      aria-label={text('past.removeThis', { what })}
-      onClick={() => session.edit([{ path, value: undefined }], `remove:${path}`)}
-    >
-      {text('past.remove')}
-    </Button>
+    <li className="border-b border-rule-2 py-2">
+      <div className="flex items-center justify-between">
+        <span className="font-semibold first-letter:uppercase">{what}</span>
+        <Button
+          look="quiet"
+          aria-label={text('past.removeThis', { what })}
+          onClick={() => session.edit([{ path: at, value: undefined }], `remove:${at}`)}
+        >
+          {text('past.remove')}
+        </Button>
+      </div>
+      {children}
+    </li>
   );
 }
 
@@ -85,11 +99,7 @@ function LoadRow({ load, read }: { load: Load; read: LoadRead | undefined }): Re
   const at = `loads/${load.id}`;
   const what = bulkWords(load.material);
   return (
-    <li className="border-b border-rule-2 py-2">
-      <div className="flex items-center justify-between">
-        <span className="font-semibold first-letter:uppercase">{what}</span>
-        <Remove path={at} what={what} />
-      </div>
+    <Entry at={at} what={what}>
       <div className="flex flex-wrap gap-x-4 gap-y-2">
         <TextField
           label={text('load.amount')}
@@ -114,7 +124,7 @@ function LoadRow({ load, read }: { load: Load; read: LoadRead | undefined }): Re
       </div>
       {read && <LoadFigures read={read} />}
       {isLate && <p className="mt-1 text-small text-ochre">{text('load.late')}</p>}
-    </li>
+    </Entry>
   );
 }
 
@@ -124,11 +134,7 @@ function CoverRow({ cover, read }: { cover: Cover; read: CoverRead | undefined }
   const what = nameFrom('cover', cover.crop);
   const isFormer = COVER_CROPS.some(({ id, kind }) => id === cover.crop && kind === 'former');
   return (
-    <li className="border-b border-rule-2 py-2">
-      <div className="flex items-center justify-between">
-        <span className="font-semibold first-letter:uppercase">{what}</span>
-        <Remove path={at} what={what} />
-      </div>
+    <Entry at={at} what={what}>
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
         {!isFormer && (
           <>
@@ -169,7 +175,7 @@ function CoverRow({ cover, read }: { cover: Cover; read: CoverRead | undefined }
           </Table>
         )}
       </div>
-    </li>
+    </Entry>
   );
 }
 
