@@ -111,7 +111,7 @@ function sulfur(plan: SulfurTreatment, { ground }: AreaPlan, say: Say) {
   };
 }
 
-function need({ pack, laboratory, by, given, credit, need: left, difference }: NeedRow) {
+function need({ pack, laboratory, by, given, credit, organic, need: left, difference }: NeedRow) {
   return {
     packLbPer1000SqFt: number(pack),
     laboratoryLbPer1000SqFt: number(laboratory),
@@ -121,6 +121,7 @@ function need({ pack, laboratory, by, given, credit, need: left, difference }: N
     ),
     inSoilLbPer1000SqFt: number(credit),
     givenLbPer1000SqFt: number(given),
+    organicLbPer1000SqFt: number(organic),
     needLbPer1000SqFt: number(left),
   };
 }
@@ -182,6 +183,46 @@ function sampling({ sampling: plan }: AreaPlan) {
   };
 }
 
+/** Compost and manure with what they bring; of what is to come its day, and whether that is in time for the season. */
+function organics({ loads, comingLoads }: AreaPlan) {
+  return loads.map(({ load, material, when, yards, pounds, deep, holds, seasonN }) => {
+    const coming = comingLoads.find((each) => each.load.id === load.id);
+    return {
+      material: material.id,
+      when,
+      date: coming?.date ?? null,
+      inTime: coming?.inTime ?? null,
+      cubicYards: number(yards),
+      lb: number(pounds),
+      deepIn: number(deep),
+      holdsLbPer1000SqFt: {
+        N: number(holds.N),
+        P2O5: number(holds.P2O5),
+        K2O: number(holds.K2O),
+      },
+      seasonNLbPer1000SqFt: number(seasonN),
+    };
+  });
+}
+
+/** How it is spread, where a spreader is known: each rate of each product in one of two directions. */
+function spreading({ spreading: on }: AreaPlan) {
+  return on
+    ? {
+        swathFt: number(on.swath),
+        strips: on.along ? number(on.along.count) : null,
+        products: on.products.flatMap(({ material, rates }) =>
+          rates.map(({ dates, perPass, next }) => ({
+            material: material.id,
+            dates,
+            eachWayLbPer1000SqFt: number(perPass),
+            dial: number(next.dial),
+          })),
+        ),
+      }
+    : null;
+}
+
 function area(plan: AreaPlan, { workings }: Plan, say: Say) {
   const { area: of, plant, ground, readings, soilTest } = plan;
   const headlines = headlinesOf(plan);
@@ -211,6 +252,8 @@ function area(plan: AreaPlan, { workings }: Plan, say: Say) {
     phOutlook: plan.outlook.map(expected),
     feedAcidLbCaCO3Per1000SqFt: number(plan.fertilizerAcid),
     feeding: feeding(plan),
+    organics: organics(plan),
+    spreading: spreading(plan),
     sampling: sampling(plan),
     text: { ph: say(headlines.ph), feeding: say(headlines.feeding) },
   };
