@@ -37,7 +37,7 @@ import { spreadingOf } from '../treat/spread/spread';
 import type { Treatments } from '../treat/treatments';
 import { readCovers } from '../site/covers';
 import { readLoads } from '../site/loads';
-import { planLoads } from '../treat/organics/plan';
+import { planLoads, type DatedLoad } from '../treat/organics/plan';
 import { momentsOf } from './moments';
 import { unsureAmounts } from '../treat/unsureAmounts';
 import type { AreaPlan } from './areaPlan';
@@ -82,25 +82,35 @@ function keptFrom(request: DateRequest, of: readonly string[]): DateRequest {
   return { ...request, apart: [...(request.apart ?? []), apart] };
 }
 
+/** Lime drives the ammonia out of raw manure as it does out of urea. */
+function keptFromManure(request: DateRequest, loads: readonly DatedLoad[]): DateRequest {
+  const from = loads.filter(({ material }) => material.raw).map(({ date }) => date);
+  if (from.length === 0) return request;
+  const apart = { what: 'manure', days: LIME_FROM_NITROGEN_DAYS, from, of: [] } as const;
+  return { ...request, apart: [...(request.apart ?? []), apart] };
+}
+
 /** What is put on, and the work around it: each planner proposes, one pass of the scheduler dates all of it. */
 function treat(
   ctx: PlanContext,
   { file, area }: AreaInput,
   shared: Shared,
+  comingLoads: readonly DatedLoad[],
 ): {
   readonly treatments: Treatments;
   readonly works: readonly DatedWork[];
 } {
   const lime = planLime(ctx, shared);
+  const limes = lime.requests.map((request) => keptFromManure(request, comingLoads));
   const sulfur = planSulfur(ctx, shared);
   const limedOn = limedOnTop(ctx, file, area);
   const fertilizer = planFertilizer(ctx, { ...shared, limedOn });
   const work = planFieldWork(ctx, shared);
   const puttingOn = limeGoesFirst(shared)
-    ? [...lime.requests, ...(sulfur?.requests ?? []), ...fertilizer.requests]
+    ? [...limes, ...(sulfur?.requests ?? []), ...fertilizer.requests]
     : [
         ...fertilizer.requests,
-        ...lime.requests.map((request) => keptFrom(request, fertilizer.limeKeepsFrom)),
+        ...limes.map((request) => keptFrom(request, fertilizer.limeKeepsFrom)),
         ...(sulfur?.requests ?? []),
       ];
   const dates = scheduleAll([...puttingOn, ...work.requests]);
@@ -155,7 +165,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     loads: loads.filter(({ load }) => !late.includes(load.id)),
     covers,
   };
-  const { treatments, works } = treat(ctx, { ...input, area }, { ...on, soilTest });
+  const { treatments, works } = treat(ctx, { ...input, area }, { ...on, soilTest }, comingLoads);
   const { fertilizer } = treatments;
   const habit = habitOf(ctx, { file, area, plant, materials, soilTest, fertilizer });
   const strips = stripsOn(ctx, area, allowed);

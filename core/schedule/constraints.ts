@@ -2,7 +2,7 @@ import type { SeasonWindow } from '../catalog/packs/pack';
 import { addDays, daysBetween, type IsoDate } from '../kernel/typed/date';
 
 /** What an application keeps its distance from. */
-export type KeptFrom = 'lime' | 'fertilizer' | 'sulfur' | 'work';
+export type KeptFrom = 'lime' | 'fertilizer' | 'sulfur' | 'manure' | 'work';
 
 /** Days to keep on either side of other dates. */
 export interface Apart {

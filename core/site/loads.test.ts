@@ -143,6 +143,32 @@ test('the page says what to get, when, and how long before a harvest', () => {
   expect(ids).toEqual(expect.arrayContaining(said));
 });
 
+test('lime keeps two weeks from raw manure, and none from compost', () => {
+  const limed = (material: string): [string, string] => {
+    const input = { ph: '5.4', buffer: '6.4', loads: [{ material, on: '2027-10-10' }] };
+    const plan = planned({ ...input, plant: 'cool-season-lawn', situation: 'established' });
+    const [lime] = plan.treatments.lime.applications;
+    return [plan.comingLoads[0]?.date ?? '', lime?.date ?? ''];
+  };
+  const [compost, beside] = limed('yard-compost');
+  expect([compost, beside]).toEqual(['2027-10-10', '2027-10-04']);
+  const [manure, apart] = limed('poultry-litter');
+  const days = Math.abs(Date.parse(apart) - Date.parse(manure)) / 86_400_000;
+  expect(days).toBeGreaterThanOrEqual(14);
+});
+
+test('of several pieces of ground the compost stands under the list of what to buy', () => {
+  const file = lawnCase({ ...BEDS, loads: [{ amount: '1' }] });
+  const { lawn } = file.areas;
+  const { s1 } = file.samples;
+  if (!lawn || !s1) throw new Error('no ground');
+  const areas = { lawn, back: { ...lawn, id: 'back', order: 2, name: 'Back' } };
+  const samples = { s1: { ...s1, areaIds: ['lawn', 'back'] } };
+  const { slip } = planCase({ ...file, areas, samples });
+  const ids = slip.blocks.flatMap((block) => ('text' in block ? [block.text.id] : [block.kind]));
+  expect(ids).toContain('slip.loadBuy');
+});
+
 test('every working is what its op makes of its inputs, and the laws hold', () => {
   const loads = (['in', 'yd3', 'bags', 'barrows', 'buckets', 'lb', 'ton'] as const).map(
     (measure) => ({ measure, amount: '0.2', material: 'poultry-litter' }),

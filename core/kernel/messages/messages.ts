@@ -1444,6 +1444,7 @@ export interface Messages extends PageMessages {
   'judge.water.total': None;
   'kept.fertilizer': None;
   'kept.lime': None;
+  'kept.manure': None;
   'kept.sulfur': None;
   'kept.work': None;
   'kind.lime': None;

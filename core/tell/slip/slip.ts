@@ -249,7 +249,9 @@ export function writeSlip(
   );
   // What lies there, and packs of several sizes, do not go into a sentence.
   const inTable = several || purchase.rows.some(({ onHand, listed }) => onHand || listed);
-  const buy = inTable ? shoppingTable(purchase) : each.flatMap(([, one]) => one.buy);
+  // Compost comes by the yard, and from no shop's list.
+  const loads = told.flatMap((plan) => loadParts(plan).buy);
+  const buy = inTable ? [...shoppingTable(purchase), ...loads] : each.flatMap(([, one]) => one.buy);
   const how = each.flatMap(([plan, one]) => (several ? one.how : one.how.map(on(plan))));
   const bought = inTable
     ? purchase.rows.flatMap(({ packs }) =>
