@@ -22,19 +22,22 @@ function costOf(packs: readonly Pack[], pounds: number): number {
   );
 }
 
+/** More steps than these are not compared: both products stay. */
+const MOST_STEPS = 400;
+
 /** Every sum of packs up to so many pounds: where the cost of a product steps up. */
 function capacities(packs: readonly Pack[], most: number): number[] {
   const found = new Set<number>([0]);
   for (const { lb } of packs) {
     for (const sum of [...found]) {
-      for (let at = sum + lb; at < most + lb; at += lb) found.add(Number(at.toFixed(6)));
+      for (let at = sum + lb; at < most + lb; at += lb) {
+        found.add(Number(at.toFixed(6)));
+        if (found.size > MOST_STEPS + 1) return [...found];
+      }
     }
   }
   return [...found].filter((sum) => sum > 0);
 }
-
-/** More steps than these are not compared: both products stay. */
-const MOST_STEPS = 400;
 
 /** Whether a product does all that another does, on all ground of the other, with no more money, acid and salts. */
 function dominates(a: JobProduct, b: JobProduct, job: Job): boolean {

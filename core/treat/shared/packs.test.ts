@@ -113,3 +113,20 @@ describe('packs that are listed, and what lies there', () => {
     expect(row.leftOver.value.value).toBeCloseTo(42 - row.pounds.value.value, 9);
   });
 });
+
+test('a job of thousands of tons in packs of an ounce and their like ends, and holds what is needed', () => {
+  const alike = [0.0625, 0.3, 1, 4.9, 5, 49.9, 50].map((lb) => ({ lb, usd: lb * (1 + 1 / lb) }));
+  const held = cheapestPacks(alike, 8_000_000).reduce(
+    (sum, { pack, count }) => sum + pack.lb * count,
+    0,
+  );
+  expect(held).toBeGreaterThanOrEqual(8_000_000 - 1e-6);
+  const free = cheapestPacks(
+    [
+      { lb: 5, usd: 0 },
+      { lb: 3, usd: 0 },
+    ],
+    1e6,
+  );
+  expect(free.length).toBeGreaterThan(0);
+});

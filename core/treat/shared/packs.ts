@@ -109,7 +109,8 @@ function burdenOf({ lb, usd }: Pack): number {
 }
 
 /**
- * The packs that hold so many pounds for the least money, or the least to carry where not all of them have a price. Exact.
+ * The packs that hold so many pounds for the least money, or the least to carry where not all of them have a price. Exact, unless a
+ * job is so large, or packs are so small and alike, that it takes more tries than a plan has time for: then the best that was found.
  * @example cheapestPacks([{ lb: 50, usd: 30 }, { lb: 5, usd: 9 }], 54).map(({ count }) => count) // [1, 1]
  */
 export function cheapestPacks<P extends Pack>(
@@ -120,6 +121,7 @@ export function cheapestPacks<P extends Pack>(
   const worth = ({ lb, usd }: Pack): number => burdenOf({ lb, usd: priced ? usd : undefined });
   // The best by the pound first: then a bound tells soon that the others cannot be better.
   const sorted = [...packs].sort((a, b) => worth(a) / a.lb - worth(b) / b.lb);
+  let tries = 0;
   let best: { readonly counts: readonly number[]; readonly cost: number } | undefined;
   const search = (at: number, left: number, counts: readonly number[], cost: number): void => {
     if (left <= LITTLE) {
@@ -130,6 +132,8 @@ export function cheapestPacks<P extends Pack>(
     if (!pack) return;
     if (best && cost + (left * worth(pack)) / pack.lb >= best.cost - LITTLE) return;
     for (let count = Math.ceil(left / pack.lb - LITTLE); count >= 0; count -= 1) {
+      // The first way down, by the best pack alone, is always there.
+      if ((tries += 1) > MOST_TRIES) return;
       search(at + 1, left - count * pack.lb, [...counts, count], cost + count * worth(pack));
     }
   };
@@ -141,3 +145,5 @@ export function cheapestPacks<P extends Pack>(
 }
 
 const LITTLE = 1e-9;
+/** A usual job takes some dozens. */
+const MOST_TRIES = 20_000;
