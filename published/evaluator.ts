@@ -22,6 +22,7 @@ const FACTORS: Readonly<Record<string, number>> = {
   'oz/100ft2>lb/1000ft2': 10 / 16,
   '%>ratio': 1 / 100,
   'in>ft': 1 / 12,
+  'ft>in': 12,
   'm>ft': 1 / 0.3048,
   'cm>ft': 1 / 30.48,
   'ft>100ft': 1 / 100,

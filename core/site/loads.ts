@@ -4,7 +4,13 @@ import { SHIPPED_OTHERS } from '../catalog/materials/others';
 import type { Bulk } from '../catalog/materials/types';
 import { NUTRIENTS, type Nutrient, type NutrientRates } from '../catalog/nutrients';
 import { daysBetween, type IsoDate } from '../kernel/typed/date';
-import { cubicFeetToYards, lengthToFeet, totalToPerThousand } from '../kernel/units/convert';
+import {
+  cubicFeetToYards,
+  feetToInches,
+  lengthToFeet,
+  totalToPerThousand,
+} from '../kernel/units/convert';
+import { CUBIC_FEET_PER_CUBIC_YARD, POUNDS_PER_TON } from '../kernel/units/factors';
 import { quantity, type Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
 import { msg } from '../kernel/messages/msg';
@@ -74,7 +80,7 @@ function volumeOf(ctx: PlanContext, id: string, load: Load, ground: Ground): Cub
         label: msg('load.inAYard'),
         source: 'definition' as const,
       };
-      return times(yards, ctx.constant(each, 27, 'ft3', 'product'));
+      return times(yards, ctx.constant(each, CUBIC_FEET_PER_CUBIC_YARD, 'ft3', 'product'));
     }
     case 'bags': {
       const bags = ctx.number(typed, load.amount, AMOUNT, 'bags', 'product');
@@ -147,7 +153,7 @@ function amountOf(
               ctx.number(entry, load.amount, AMOUNT, 'ton', 'product'),
               ctx.constant(
                 { id: `${id}/ton`, label: msg('load.inATon'), source: 'definition' },
-                2000,
+                POUNDS_PER_TON,
                 'lb/ton',
                 'product',
               ),
@@ -177,22 +183,29 @@ function amountOf(
   return { yards, pounds };
 }
 
-/** How deep it lies on this ground, inches. */
+/** How deep it lies on this ground. */
 function depthOf(ctx: PlanContext, id: string, yards: Yards, { counted }: Ground): Inches {
-  const feet = ctx.sheet.derive(
-    'divide',
-    { id: `${id}/on-each`, label: msg('load.onEach') },
-    [yards, counted],
-    (volume, area) => quantity(volume.value / area.value, 'ratio', 'depth'),
+  const inAYard = { id: `${id}/cubic-feet-in-a-yard`, label: msg('load.inAYard') };
+  const each = ctx.constant(
+    { ...inAYard, source: 'definition' },
+    CUBIC_FEET_PER_CUBIC_YARD,
+    'ft3',
+    'product',
   );
-  const inches = { id: `${id}/inches-in-a-yard`, label: msg('load.inchesInAYard') };
-  const each = ctx.constant({ ...inches, source: 'definition' }, 27 * 12, 'in', 'depth');
-  return ctx.sheet.multiply(
-    { id: `${id}/deep`, label: msg('load.deep') },
-    [feet, each],
-    'in',
+  const volume = ctx.sheet.derive(
+    'multiply',
+    { id: `${id}/cubic-feet`, label: msg('load.volume') },
+    [yards, each],
+    (count, feet) => quantity(count.value * feet.value, 'ft3', 'product'),
+  );
+  const feet = ctx.sheet.divide(
+    { id: `${id}/deep-feet`, label: msg('load.deep') },
+    [volume, counted],
+    'ft',
     'depth',
   );
+  const entry = { id: `${id}/deep`, label: msg('load.deep'), source: 'definition' as const };
+  return ctx.sheet.derive('convert', entry, [feet], feetToInches);
 }
 
 /** What is in it of a nutrient, on 1000 ft² of this ground. */
@@ -213,7 +226,7 @@ function held<S extends Nutrient>(
   );
   const ton = ctx.constant(
     { id: `${id}/${nutrient}/ton`, label: msg('load.inATon'), source: 'definition' },
-    2000,
+    POUNDS_PER_TON,
     'lb',
     'product',
   );

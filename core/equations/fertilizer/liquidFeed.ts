@@ -1,5 +1,17 @@
 import type { Equation } from '../../kernel/working/equation';
+import {
+  CUPS_PER_CUBIC_FOOT,
+  FLUID_OUNCES_PER_GALLON,
+  OUNCES_PER_POUND,
+  TABLESPOONS_PER_CUP,
+} from '../../kernel/units/factors';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
+import {
+  MILLIGRAMS_PER_LITRE_PER_OUNCE_PER_GALLON,
+  POUNDS_PER_GALLON_OF_WATER,
+  PPM_PER_OUNCE_IN_HUNDRED_GALLONS,
+  SALTS_PER_DECISIEMENS,
+} from '../../tables/fertilizer/water';
 
 type Ppm = Quantity<'ppm', 'N'>;
 type Percent = Quantity<'%', 'N'>;
@@ -11,7 +23,7 @@ type PerGallon = Quantity<'oz/gal', 'product'>;
  * @example ouncesPerHundredGallons(100, 20).toFixed(1) // '6.7'
  */
 export function ouncesPerHundredGallons(ppm: number, percent: number): number {
-  return ppm / (percent * 0.75);
+  return (100 * ppm) / (percent * PPM_PER_OUNCE_IN_HUNDRED_GALLONS);
 }
 
 export const FEED_PER_GALLON: Equation<readonly [Ppm, Percent], PerGallon> = {
@@ -27,7 +39,11 @@ export const FLUID_OUNCES: Equation<
 > = {
   id: 'fluid-ounces',
   compute: (ounces, weighs) =>
-    quantity((ounces.value / (16 * weighs.value)) * 128, 'floz/gal', 'product'),
+    quantity(
+      (ounces.value / (OUNCES_PER_POUND * weighs.value)) * FLUID_OUNCES_PER_GALLON,
+      'floz/gal',
+      'product',
+    ),
 };
 
 /** Tablespoons of a dry product that weigh so many ounces, by its bulk density; 7.48 gallons of 256 tablespoons are a cubic foot. */
@@ -37,7 +53,11 @@ export const SPOONS: Equation<
 > = {
   id: 'spoons-per-gallon',
   compute: (ounces, density) =>
-    quantity((ounces.value / 16 / density.value) * (1728 / 231) * 256, 'tbsp/gal', 'product'),
+    quantity(
+      (ounces.value / OUNCES_PER_POUND / density.value) * CUPS_PER_CUBIC_FOOT * TABLESPOONS_PER_CUP,
+      'tbsp/gal',
+      'product',
+    ),
 };
 
 /**
@@ -46,7 +66,12 @@ export const SPOONS: Equation<
  */
 export const FEED_SALTS: Equation<readonly [PerGallon], Quantity<'dS/m', 'salts'>> = {
   id: 'feed-salts',
-  compute: (ounces) => quantity((ounces.value * 7489) / 640, 'dS/m', 'salts'),
+  compute: (ounces) =>
+    quantity(
+      (ounces.value * MILLIGRAMS_PER_LITRE_PER_OUNCE_PER_GALLON) / SALTS_PER_DECISIEMENS,
+      'dS/m',
+      'salts',
+    ),
 };
 
 /** Nitrogen in so many gallons of a feed, lb: a gallon of water weighs 8.345 lb. */
@@ -55,5 +80,6 @@ export const FEED_NITROGEN: Equation<
   Quantity<'lb', 'N'>
 > = {
   id: 'feed-nitrogen',
-  compute: (ppm, gallons) => quantity((ppm.value * 8.345 * gallons.value) / 1e6, 'lb', 'N'),
+  compute: (ppm, gallons) =>
+    quantity((ppm.value * POUNDS_PER_GALLON_OF_WATER * gallons.value) / 1e6, 'lb', 'N'),
 };

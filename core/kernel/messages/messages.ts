@@ -1616,12 +1616,10 @@ export interface Messages extends PageMessages {
   'load.holds.P2O5': None;
   'load.inATon': None;
   'load.inAYard': None;
-  'load.inchesInAYard': None;
   'load.late': None;
   'load.laterShare': None;
   'load.measure': None;
   'load.on': None;
-  'load.onEach': None;
   'load.perTon': None;
   'load.pounds': None;
   'load.seasonN': None;

@@ -483,3 +483,11 @@ export function perThousandToPerAcre<S extends Substance>(
     rate.of,
   );
 }
+
+/**
+ * Feet to inches; exact.
+ * @example feetToInches(quantity(0.25, 'ft', 'depth')).value // 3
+ */
+export function feetToInches<S extends Substance>(length: Quantity<'ft', S>): Quantity<'in', S> {
+  return quantity(length.value * INCHES_PER_FOOT, 'in', length.of);
+}

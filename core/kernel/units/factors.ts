@@ -14,6 +14,7 @@ export const CUBIC_FEET_PER_CUBIC_YARD = 27;
 export const GALLONS_PER_CUBIC_FOOT = 12 ** 3 / 231;
 export const CUPS_PER_CUBIC_FOOT = (12 ** 3 * 16) / 231;
 export const TABLESPOONS_PER_CUP = 16;
+export const FLUID_OUNCES_PER_GALLON = 128;
 
 /** P2O5 ÷ 2 P and K2O ÷ 2 K by molar mass, as labels print them (AAPFCO). */
 export const P2O5_PER_P = 2.2914;

@@ -1,7 +1,7 @@
 import type { AnchorId } from '../../catalog/climate/anchor';
 import type { ClimateCard } from '../../catalog/climate/card';
 import { isEaten, isSo, type Plant } from '../../catalog/plants/plants';
-import type { IsoDate } from '../../kernel/typed/date';
+import { daysBetween, type IsoDate } from '../../kernel/typed/date';
 import { anchorIn } from '../../schedule/climate/anchors';
 import { monthDay } from '../../schedule/climate/curve';
 import type { Closed } from '../../schedule/constraints';
@@ -42,8 +42,7 @@ function dayIn(climate: ClimateCard, anchor: AnchorId): number | undefined {
 
 /** Day of the year of a date, as anchors count them. */
 function dayOfYear(date: IsoDate): number {
-  const start = Date.UTC(Number(date.slice(0, 4)), 0, 1);
-  return Math.round((Date.parse(`${date}T00:00:00Z`) - start) / 86_400_000) + 1;
+  return daysBetween(`${date.slice(0, 4)}-01-01`, date) + 1;
 }
 
 /**

@@ -17,7 +17,6 @@ import type { LoadRead } from '../../../core/site/loads';
 import { named } from '../../format/choices';
 import { materialWords } from '../../format/materialWords';
 import { nameFrom, text } from '../../format/text';
-import { Button } from '../../kit/Button';
 import { FindField } from '../../kit/FindField';
 import { Cell, Table } from '../../kit/Table';
 import { Figure } from '../../working/Figure';
@@ -25,33 +24,7 @@ import { OpenableRow } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
 import { textPlace } from '../context/places';
 import { SelectField, TextField } from '../fields/Fields';
-
-interface EntryProps {
-  /** Its place in the case. */
-  readonly at: string;
-  readonly what: string;
-  readonly children: ReactNode;
-}
-
-/** One load or crop under its name, with its removal. */
-function Entry({ at, what, children }: EntryProps): ReactNode {
-  const { session } = useCase();
-  return (
-    <li className="border-b border-rule-2 py-2">
-      <div className="flex items-center justify-between">
-        <span className="font-semibold first-letter:uppercase">{what}</span>
-        <Button
-          look="quiet"
-          aria-label={text('past.removeThis', { what })}
-          onClick={() => session.edit([{ path: at, value: undefined }], `remove:${at}`)}
-        >
-          {text('past.remove')}
-        </Button>
-      </div>
-      {children}
-    </li>
-  );
-}
+import { Removable } from '../shared/Removable';
 
 function bulkWords(id: string): string {
   const material = SHIPPED_OTHERS.bulk.find((each) => each.id === id);
@@ -99,7 +72,7 @@ function LoadRow({ load, read }: { load: Load; read: LoadRead | undefined }): Re
   const at = `loads/${load.id}`;
   const what = bulkWords(load.material);
   return (
-    <Entry at={at} what={what}>
+    <Removable at={at} what={what}>
       <div className="flex flex-wrap gap-x-4 gap-y-2">
         <TextField
           label={text('load.amount')}
@@ -124,7 +97,7 @@ function LoadRow({ load, read }: { load: Load; read: LoadRead | undefined }): Re
       </div>
       {read && <LoadFigures read={read} />}
       {isLate && <p className="mt-1 text-small text-ochre">{text('load.late')}</p>}
-    </Entry>
+    </Removable>
   );
 }
 
@@ -134,7 +107,7 @@ function CoverRow({ cover, read }: { cover: Cover; read: CoverRead | undefined }
   const what = nameFrom('cover', cover.crop);
   const isFormer = COVER_CROPS.some(({ id, kind }) => id === cover.crop && kind === 'former');
   return (
-    <Entry at={at} what={what}>
+    <Removable at={at} what={what}>
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
         {!isFormer && (
           <>
@@ -175,7 +148,7 @@ function CoverRow({ cover, read }: { cover: Cover; read: CoverRead | undefined }
           </Table>
         )}
       </div>
-    </Entry>
+    </Removable>
   );
 }
 

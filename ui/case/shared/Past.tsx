@@ -7,26 +7,16 @@ import { text } from '../../format/text';
 import { Button } from '../../kit/Button';
 import { useCase } from '../context/caseContext';
 import { SelectField, TextField } from '../fields/Fields';
+import { Removable } from './Removable';
 import { textPlace } from '../context/places';
 import { named } from '../../format/choices';
 
 function PastRow({ entry }: { entry: PastEntry }): ReactNode {
-  const { session, state } = useCase();
-  const { doc } = state;
+  const { doc } = useCase().state;
   const at = `past/${entry.id}`;
   const what = text(`past.${entry.kind}`);
   return (
-    <li className="border-b border-rule-2 pb-2.5">
-      <div className="flex items-center justify-between">
-        <span className="font-semibold">{what}</span>
-        <Button
-          look="quiet"
-          aria-label={text('past.removeThis', { what })}
-          onClick={() => session.edit([{ path: at, value: undefined }], `remove:${at}`)}
-        >
-          {text('past.remove')}
-        </Button>
-      </div>
+    <Removable at={at} what={what}>
       <div className="flex flex-wrap gap-x-4 gap-y-2">
         <TextField label={text('past.on')} place={textPlace(doc, `${at}/on`)} width="date" />
         <TextField label={text('past.amount')} place={textPlace(doc, `${at}/amount/text`)} />
@@ -44,7 +34,7 @@ function PastRow({ entry }: { entry: PastEntry }): ReactNode {
           />
         )}
       </div>
-    </li>
+    </Removable>
   );
 }
 
