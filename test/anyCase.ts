@@ -38,19 +38,15 @@ import { FERTILIZER_WAYS } from '../core/treat/fertilizer/types';
 import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
 import { REQUIREMENT_METHODS } from '../core/treat/lime/methods';
 import { PLANTS } from '../core/catalog/plants/plants';
-import { COVER_CROP_IDS } from '../core/catalog/coverCrops';
-import { SHIPPED_OTHERS } from '../core/catalog/materials/others';
-import { COVER_ENDS, LOAD_MEASURES, type Cover, type Load } from '../core/casefile/parts/organic';
 import { CLUES } from '../core/site/sampling/samplingPlan';
 import { MESHES, SCHEME_IDS } from '../core/tables/lime/fineness';
 import { TEXTURES } from '../core/tables/lime/byTexture';
 import { houseCopy, withValue } from '../core/catalog/packs/house';
 import { SHIPPED_PACKS } from '../core/catalog/packs/shipped';
 import { buyingOf } from './anyBuying';
+import { organicsOf } from './anyOrganics';
 import { spreadersFor } from './anySpreader';
 import { Dice } from './dice';
-
-const BULK_IDS = SHIPPED_OTHERS.bulk.map(({ id }) => id);
 
 /** Names that nobody here knows, and names that every object has. */
 const STRANGE = ['constructor', 'toString', 'hasOwnProperty', 'valueOf', 'nosuch', 'job', 'ph'];
@@ -263,33 +259,6 @@ function reportOf(dice: Dice, id: string, sampleIds: readonly string[]): Report 
   };
 }
 
-function loadOf(dice: Dice, id: string, areaIds: readonly string[]): Load {
-  return {
-    id,
-    areaId: dice.one([...areaIds, 'gone']),
-    order: dice.one([1, 2]),
-    material: dice.one([...BULK_IDS, 'gone', 'toString']),
-    measure: dice.one(LOAD_MEASURES),
-    amount: dice.one(['', '1', '0.25', '12', '6.', '1e9', '-1']),
-    bag: dice.one(['', '0.75', 'x', '0']),
-    on: dayOf(dice),
-  };
-}
-
-function coverOf(dice: Dice, id: string, areaIds: readonly string[]): Cover {
-  return {
-    id,
-    areaId: dice.one([...areaIds, 'gone']),
-    order: dice.one([1, 2]),
-    crop: dice.one([...COVER_CROP_IDS, 'gone']),
-    ended: dice.one(COVER_ENDS),
-    on: dayOf(dice),
-    dry: dice.one(['', '1.9', 'x']),
-    cut: dice.one(['', '16', '0']),
-    percent: dice.one(['', '3.8', '99']),
-  };
-}
-
 function pastOf(dice: Dice, id: string, areaIds: readonly string[]): PastEntry {
   return {
     id,
@@ -411,8 +380,7 @@ export function anyCase(seed: number): CaseFile {
     .some(['r1', 'r2', 'kit'], 0.7)
     .map((id) => reportOf(dice, id, dice.chance(0.1) ? [] : sampleIds));
   const past = dice.some(['e1', 'e2', 'e3'], 0.25).map((id) => pastOf(dice, id, ids));
-  const loads = dice.some(['l1', 'l2'], 0.15).map((id) => loadOf(dice, id, ids));
-  const covers = dice.some(['v1', 'v2'], 0.1).map((id) => coverOf(dice, id, ids));
+  const { loads, covers } = organicsOf(dice, ids, dayOf);
   const keyed = <T extends { readonly id: string }>(list: readonly T[]): Record<string, T> =>
     Object.fromEntries(list.map((each) => [each.id, each]));
   return {
