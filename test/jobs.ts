@@ -1,6 +1,6 @@
 import { SHIPPED_MATERIALS } from '../core/catalog/materials/materials';
 import type { Nutrient } from '../core/catalog/nutrients';
-import type { Job, JobArea, JobProduct } from '../core/buy/job';
+import { BESIDES, type Job, type JobArea, type JobProduct } from '../core/buy/job';
 
 /** Numbers from 0 to 1, the same for the same seed (Numerical Recipes' linear congruential generator). */
 export function seeded(seed: number): () => number {
@@ -35,7 +35,11 @@ export function seededJob(
   );
   const areas = Array.from({ length: of.areas }, (_, at): JobArea => {
     const thousands = (SIZES[at % SIZES.length] ?? 1) * (0.5 + next());
-    const rate = { N: 1 + 2 * next(), P2O5: next() < 0.5 ? 0 : 2 * next(), K2O: 2 * next() };
+    const rate = {
+      N: 1 + 2 * next(),
+      P2O5: next() < 0.5 ? 0 : 0.1 + 2 * next(),
+      K2O: 0.1 + 2 * next(),
+    };
     const most = (nutrient: Nutrient): number =>
       (rate[nutrient] + Math.max(rate[nutrient] * 0.1, SLACK[nutrient])) * thousands;
     return {
@@ -47,7 +51,7 @@ export function seededJob(
       trip: { quickN: thousands, slowN: 1.5 * thousands, K2O: at % 2 ? undefined : thousands },
       acidic: next() < 0.3,
       saltSensitive: next() < 0.2,
-      shortOfMg: next() < 0.2,
+      shortOf: BESIDES.filter(() => next() < 0.2),
       fit: materials.filter(({ grade }) => grade.P2O5 === 0 || rate.P2O5 > 0).map(({ id }) => id),
       idle: [],
     };
@@ -64,7 +68,11 @@ export function seededJob(
       organic: material.organic,
       acid: 0.5 * next(),
       salt: next(),
-      mg: (material.also.Mg ?? 0) / 100,
+      besides: {
+        Ca: (material.also.Ca ?? 0) / 100,
+        Mg: (material.also.Mg ?? 0) / 100,
+        S: (material.also.S ?? 0) / 100,
+      },
       onHand: seed % 3 === 0 && next() < 0.3 ? Math.round(20 * next()) : 0,
       packs: [
         { lb: 5, usd: usd(5, 2.2) },

@@ -3,12 +3,13 @@ import { isWithin, toLp, type Model, type Solution, type Solve } from '../core/b
 
 type Highs = Awaited<ReturnType<typeof loadHighs>>;
 
-/** What takes longer on models of this kind than it saves: heuristics, cuts below the root, trial branching. */
+/** What takes longer on models of this kind than it saves: heuristics, cuts below the root, trial branching, starting anew. */
 const PLAIN = {
   mip_heuristic_effort: 0,
   mip_allow_cut_separation_at_nodes: false,
   mip_detect_symmetry: false,
   mip_pscost_minreliable: 0,
+  mip_allow_restart: false,
 };
 
 function solved(highs: Highs, model: Model, seconds: number): Solution {

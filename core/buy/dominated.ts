@@ -1,6 +1,6 @@
 import { NUTRIENTS } from '../catalog/nutrients';
 import { cheapestPacks, type Pack } from '../treat/shared/packs';
-import type { Job, JobProduct } from './job';
+import { BESIDES, type Besides, type Job, type JobProduct } from './job';
 import { LEFT_IN_THE_BAG, mostOn } from './purchaseModel';
 
 /** So many pounds of one product do what a pound of another does; nothing where they are not alike. */
@@ -39,7 +39,7 @@ function capacities(packs: readonly Pack[], most: number): number[] {
   return [...found].filter((sum) => sum > 0);
 }
 
-/** Whether a product does all that another does, on all ground of the other, with no more money, acid and salts. */
+/** Whether a product does all that another does, on all ground of the other, with no more money, acid and salts, and no less of what the soil is short of. */
 function dominates(a: JobProduct, b: JobProduct, job: Job): boolean {
   const ratio = poundsForOne(a, b);
   if (ratio === undefined || a.quick !== b.quick || b.onHand > 0 || a.packs.length === 0) {
@@ -52,11 +52,16 @@ function dominates(a: JobProduct, b: JobProduct, job: Job): boolean {
       idle.includes(a.material.id) === idle.includes(b.material.id),
   );
   if (!everywhere) return false;
-  const minds = (which: 'acidic' | 'saltSensitive' | 'shortOfMg'): boolean =>
+  const minds = (which: 'acidic' | 'saltSensitive'): boolean =>
     job.areas.some((area) => area[which]);
   if (minds('acidic') && a.acid * ratio > b.acid + 1e-12) return false;
   if (minds('saltSensitive') && a.salt * ratio > b.salt + 1e-12) return false;
-  if (minds('shortOfMg') && a.mg * ratio < b.mg - 1e-12) return false;
+  const isShort = (element: Besides): boolean =>
+    job.areas.some(({ shortOf }) => shortOf.includes(element));
+  const bringsLess = BESIDES.some(
+    (each) => isShort(each) && a.besides[each] * ratio < b.besides[each] - 1e-12,
+  );
+  if (bringsLess) return false;
   // Without prices it is pounds that count.
   if (!job.money) return ratio <= 1;
   const most = job.areas

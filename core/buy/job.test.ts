@@ -97,3 +97,14 @@ test('a job in short is another when a price, a need or a limit is, and the same
   const all = [short, ...others.map((file) => inShort(job(file)))];
   expect(new Set(all).size).toBe(all.length);
 });
+
+test('what else the soil is short of is known by its report, and what a product brings of it', () => {
+  const short = { s: { text: '4', method: 'SO4' }, mg: { text: '20' }, ca: { text: '3000' } };
+  const file = { ...lawnCase({ ...SHORT_OF_ALL, more: short }), stock: {} };
+  expect(job(file).areas[0]?.shortOf).toEqual(['Mg', 'S']);
+  expect(job(stocked({})).areas[0]?.shortOf).toEqual([]);
+  const sulfate = job(file).products.find(
+    ({ material }) => material.id === 'ammonium-sulfate-21-0-0',
+  );
+  expect(sulfate?.besides).toEqual({ Ca: 0, Mg: 0, S: 0.24 });
+});

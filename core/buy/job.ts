@@ -5,6 +5,7 @@ import type { Fertilizer, NamedMaterial } from '../catalog/materials/types';
 import { nameOf } from '../catalog/materials/named';
 import { own } from '../kernel/typed/own';
 import { parseNumber } from '../kernel/typed/number';
+import { isShort } from '../judge/carriers';
 import { valueOf, type Figure } from '../kernel/working/working';
 import { LIME_FOR_POUND_OF_N } from '../tables/fertilizer/acidity';
 import { SALT_INDEX } from '../tables/fertilizer/saltIndex';
@@ -12,8 +13,13 @@ import { isForOrganic } from '../treat/fertilizer/fit';
 import { isNeeded } from '../treat/fertilizer/isNeeded';
 import { usuallySold } from '../treat/fertilizer/products';
 import { BUY_RULES } from './typed';
-import { magnesiumIsShort } from '../treat/lime/material';
 import { packsToBuy, type Pack } from '../treat/shared/packs';
+
+/** Secondary nutrients, which a fertilizer may bring besides those of its grade. */
+export const BESIDES = ['Ca', 'Mg', 'S'] as const;
+export type Besides = (typeof BESIDES)[number];
+
+const ANALYTE = { Ca: 'ca', Mg: 'mg', S: 's' } as const;
 
 type ByNutrient = Readonly<Record<Nutrient, number>>;
 
@@ -36,8 +42,8 @@ export interface JobArea {
   readonly acidic: boolean;
   /** Its plants suffer from salts. */
   readonly saltSensitive: boolean;
-  /** Its soil is short of magnesium. */
-  readonly shortOfMg: boolean;
+  /** What else its soil is short of and gets no lime that brings it. */
+  readonly shortOf: readonly Besides[];
   /** The products that may go on it. */
   readonly fit: readonly string[];
   /** Phosphate that is idle in its soil counts towards the most and not towards the least. */
@@ -55,7 +61,8 @@ export interface JobProduct {
   readonly acid: number;
   /** Salt index over 100, by weight; 0 where nobody knows. */
   readonly salt: number;
-  readonly mg: number;
+  /** Shares of its weight of what is no nutrient of the grade. */
+  readonly besides: Readonly<Record<Besides, number>>;
   readonly packs: readonly Pack[];
   /** lb that lie there already. */
   readonly onHand: number;
@@ -95,10 +102,9 @@ function byNutrient(of: (nutrient: Nutrient) => number): ByNutrient {
   return { N: of('N'), P2O5: of('P2O5'), K2O: of('K2O') };
 }
 
-function jobArea(
-  { buying }: Pick<CaseFile, 'buying'>,
-  { area, plant, goal, ground, readings, treatments: { fertilizer } }: AreaPlan,
-): JobArea | undefined {
+function jobArea({ buying }: Pick<CaseFile, 'buying'>, plan: AreaPlan): JobArea | undefined {
+  const { area, plant, goal, ground, readings } = plan;
+  const { fertilizer } = plan.treatments;
   const thousands = valueOf(ground.extent)?.value;
   const { needs, fit, limits, isDosed } = fertilizer;
   if (!isDosed || !ground.known || ground.rows || thousands === undefined) return undefined;
@@ -125,7 +131,7 @@ function jobArea(
     },
     acidic: ph !== undefined && ph < goal.limeBelow && !goal.acid,
     saltSensitive: plant.salt === 'sensitive',
-    shortOfMg: magnesiumIsShort(readings),
+    shortOf: BESIDES.filter((element) => isShort(plan, ANALYTE[element])),
     fit: fit.map(({ id }) => id),
     idle: idle.map(({ id }) => id),
   };
@@ -145,7 +151,11 @@ function jobProduct(
     organic: isForOrganic(material),
     acid: ((LIME_FOR_POUND_OF_N[id] ?? 0) * grade.N) / 100,
     salt: (SALT_INDEX[id] ?? 0) / 100,
-    mg: (also.Mg ?? 0) / 100,
+    besides: {
+      Ca: (also.Ca ?? 0) / 100,
+      Mg: (also.Mg ?? 0) / 100,
+      S: (also.S ?? 0) / 100,
+    },
     packs: packsToBuy(file, material),
     onHand: typed(own(file.stock, id)?.onHand ?? '', POUNDS) ?? 0,
   };

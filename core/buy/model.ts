@@ -63,6 +63,8 @@ function gathered(terms: Terms): Terms {
 
 /** A number without an exponent, which not every reader of LP files knows. */
 function plain(value: number): string {
+  const text = String(value);
+  if (!text.includes('e')) return text;
   return value.toLocaleString('en-US', { useGrouping: false, maximumSignificantDigits: 15 });
 }
 

@@ -1,5 +1,5 @@
 import { NUTRIENTS, type Nutrient } from '../catalog/nutrients';
-import type { Job, JobArea, JobProduct } from './job';
+import type { Besides, Job, JobArea, JobProduct } from './job';
 import { EACH_PACK_LB, type Pack } from '../treat/shared/packs';
 import { ModelBuilder, type Model, type Terms } from './model';
 
@@ -42,7 +42,7 @@ export interface PurchaseModel {
     readonly misfit: Terms;
     readonly products: Terms;
     readonly trips: Terms;
-    /** What is worth a little, in dollars: acid on acidic soil, salts on what suffers from them, magnesium where it is short. */
+    /** What is worth a little, in dollars: acid on acidic soil, salts on what suffers from them, secondary nutrients where they are short. */
     readonly soft: Terms;
     /** What the limits are passed by. */
     readonly passed: Terms;
@@ -50,8 +50,11 @@ export interface PurchaseModel {
   readonly model: (least: Terms) => Model;
 }
 
-/** A pound of lime costs about so much, and makes up for so much acid; what salts and magnesium are worth. US dollars, from memory. */
-const SOFT = { acid: 0.1, salt: 0.05, mg: 0.5 } as const;
+/** A pound of lime costs about so much, and makes up for so much acid; what salts are worth. US dollars, from memory. */
+const SOFT = { acid: 0.1, salt: 0.05 } as const;
+
+/** What a pound of an element costs about in what is sold for its sake, where the soil is short of it. US dollars, from memory. */
+const WORTH: Readonly<Record<Besides, number>> = { Ca: 0.2, Mg: 0.5, S: 0.5 };
 
 /** What a product is bought in: whole packs, or by the pound where nobody knows a price and packs are counted afterwards. */
 function boughtIn({ packs }: JobProduct, { money }: Job): readonly Pack[] {
@@ -242,7 +245,7 @@ class Placing {
         const worth =
           (area.acidic ? SOFT.acid * Math.max(0, product.acid) : 0) +
           (area.saltSensitive ? SOFT.salt * product.salt : 0) -
-          (area.shortOfMg ? SOFT.mg * product.mg : 0);
+          area.shortOf.reduce((sum, each) => sum + WORTH[each] * product.besides[each], 0);
         return [[variable, worth] as const];
       }),
     );

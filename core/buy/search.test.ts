@@ -6,7 +6,7 @@ import solver from 'javascript-lp-solver';
 import { faultsOfAnswer } from '../../test/answerCheck';
 import { seeded, seededJob } from '../../test/jobs';
 import { loadSolver } from '../../workers/highs';
-import type { Job } from './job';
+import { BESIDES, type Job } from './job';
 import { isWithin, sumAt, toLp, type Model, type Solve } from './model';
 import { purchaseModel } from './purchaseModel';
 import { aimedAt, waysToBuy, type Found } from './search';
@@ -214,6 +214,28 @@ test('a lower price is never dearer, one more product never worse, a wider limit
     expect(wider).toBeLessThanOrEqual(all + 0.02);
   }
 }, 120_000);
+
+const NOTHING = { N: 0, P2O5: 0, K2O: 0 };
+
+test.each(BESIDES)(
+  'of two products alike but for %s the soil that is short of it has it',
+  async (element) => {
+    const job = seededJob(7, { areas: 1, products: 12, priced: true });
+    const [others, twins] = [job.products.slice(0, 6), job.products.slice(6)];
+    const products = others.flatMap((product, at) => {
+      const twin = twins[at];
+      if (!twin) return [product];
+      const besides = { ...product.besides, [element]: product.besides[element] + 0.2 };
+      return [product, { ...product, material: twin.material, besides }];
+    });
+    const areas = job.areas.map((area) => ({ ...area, shortOf: [element], least: NOTHING }));
+    const found = answersOf(await waysToBuy({ ...job, areas, products }, patient));
+    const closest = found.find(({ kinds }) => kinds.includes('closest'));
+    expect(closest?.products.length).toBeGreaterThan(0);
+    const those = twins.map(({ material }) => material.id);
+    for (const { material } of closest?.products ?? []) expect(those).toContain(material.id);
+  },
+);
 
 describe('where nothing fits', () => {
   const job = seededJob(4, { areas: 1, products: 8, priced: true });

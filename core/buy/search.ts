@@ -3,16 +3,23 @@ import { NUTRIENTS, type Nutrient } from '../catalog/nutrients';
 import { answerOf, type Answer } from './answer';
 import { withoutDominated } from './dominated';
 import type { Job } from './job';
-import { sumAt, type Solve, type Terms } from './model';
+import { sumAt, type Solution, type Solve, type Terms } from './model';
 import { allowedOff, purchaseModel, type PurchaseModel } from './purchaseModel';
 
 /** How much each thing counts where ways to buy are compared. */
 type Weights = Readonly<Partial<Record<keyof PurchaseModel['sums'], number>>>;
 
+/** What an aim makes least before money, and the least difference in it that anybody would call one. */
+interface First {
+  readonly sum: keyof PurchaseModel['sums'];
+  readonly step: number;
+}
+
 /** A way to judge what is best: for which jobs, of which products, and what counts how much. */
 interface Aim {
   readonly isFor: (job: Job) => boolean;
   readonly job: (job: Job) => Job;
+  readonly first?: First;
   readonly weights: Weights;
 }
 
@@ -20,7 +27,7 @@ const all = (job: Job): Job => job;
 const always = (): boolean => true;
 
 /**
- * Where two answers cost the same: a pound to 1000 ft² off, a trip, and a dollar's worth of acid, salts and magnesium. They are too
+ * Where two answers cost the same: a pound to 1000 ft² off, a trip, and a dollar's worth of acid, salts and secondary nutrients. They are too
  * small to outweigh a cent of the price.
  */
 const TIES = { misfit: 1e-3, trips: 2e-4, soft: 1e-4 } as const;
@@ -33,12 +40,19 @@ const AIMS: Readonly<Record<BuyKind, Aim>> = {
   closest: {
     isFor: always,
     job: all,
+    first: { sum: 'misfit', step: 1e-3 },
     weights: { misfit: FIRST, cost: 1, trips: TIES.trips, soft: TIES.soft },
   },
-  products: { isFor: always, job: all, weights: { products: FIRST, cost: 1, ...TIES } },
+  products: {
+    isFor: always,
+    job: all,
+    first: { sum: 'products', step: 1 },
+    weights: { products: FIRST, cost: 1, ...TIES },
+  },
   trips: {
     isFor: always,
     job: all,
+    first: { sum: 'trips', step: 1 },
     weights: { trips: FIRST, cost: 1, misfit: TIES.misfit, soft: TIES.soft },
   },
   organic: {
@@ -50,6 +64,7 @@ const AIMS: Readonly<Record<BuyKind, Aim>> = {
   'on-hand': {
     isFor: ({ products }) => products.some(({ onHand }) => onHand > 0),
     job: all,
+    first: { sum: 'bought', step: 0.01 },
     weights: { bought: FIRST, cost: 1, ...TIES },
   },
 };
@@ -90,21 +105,44 @@ export type Found =
 /** Seconds for one solve: a usual job takes a few tenths. */
 const SECONDS = 3;
 
-type Best =
-  | { readonly kind: 'best'; readonly answer: Answer }
-  | { readonly kind: 'infeasible' }
-  | { readonly kind: 'none'; readonly why: string };
+/** A job without what no job gains by, and its model. */
+interface Built {
+  readonly of: Job;
+  readonly model: PurchaseModel;
+}
 
-/** The best by one aim. */
-async function bestBy(kind: BuyKind, job: Job, solve: Solve): Promise<Best> {
-  const of = withoutDominated(AIMS[kind].job(job));
-  const built = purchaseModel(of);
-  const found = await solve(built.model(aimedAt(kind, built)), SECONDS);
-  if (!('values' in found)) return found;
-  return {
-    kind: 'best',
-    answer: answerOf(kind, of, built, found.values, found.kind === 'time-out'),
-  };
+function built(job: Job): Built {
+  const of = withoutDominated(job);
+  return { of, model: purchaseModel(of) };
+}
+
+/** The best by one aim, with at most so much of what it makes least first. */
+function solved(kind: BuyKind, { model }: Built, solve: Solve, most?: number): Promise<Solution> {
+  const least = model.model(aimedAt(kind, model));
+  const { first } = AIMS[kind];
+  const limit =
+    first && most !== undefined
+      ? [{ terms: model.sums[first.sum], low: -Infinity, high: most }]
+      : [];
+  return solve({ ...least, rows: [...least.rows, ...limit] }, SECONDS);
+}
+
+/**
+ * The best by an aim that makes something least before money. Where nothing has less of it than the cheapest, the cheapest is
+ * the best by it as well, and to see that takes a solver much less time than to find it once more.
+ */
+async function bestAfter(
+  kind: BuyKind,
+  of: Built,
+  cheapest: Solution & { readonly kind: 'optimal' | 'time-out' },
+  solve: Solve,
+): Promise<Solution> {
+  const { first } = AIMS[kind];
+  if (!first || cheapest.kind !== 'optimal') return solved(kind, of, solve);
+  const most = sumAt(of.model.sums[first.sum], cheapest.values) - first.step;
+  if (most < 0) return cheapest;
+  const found = await solved(kind, of, solve, most);
+  return found.kind === 'infeasible' ? cheapest : found;
 }
 
 /** Answers that put the same products on the same ground in about the same amounts are one. */
@@ -193,15 +231,25 @@ export async function waysToBuy(
   if (job.areas.length === 0) return { kind: 'nothing', why: 'no-need' };
   if (job.products.length === 0) return { kind: 'nothing', why: 'no-products' };
   const kinds = BUY_KINDS.filter((kind) => AIMS[kind].isFor(job));
+  const whole = built(job);
+  onward(0, kinds.length);
+  const cheapest = await solved('cheapest', whole, solve);
+  // What the cheapest cannot do the others cannot either.
+  if (cheapest.kind === 'infeasible') return whatToRelax(job, solve);
   const answers: Answer[] = [];
   let why: string | undefined;
   for (const [at, kind] of kinds.entries()) {
     onward(at, kinds.length);
-    const best = await bestBy(kind, job, solve);
-    if (best.kind === 'best') answers.push(best.answer);
-    // What one kind cannot do the others cannot either, but for what takes fewer products.
-    else if (best.kind === 'infeasible' && kind === 'cheapest') return whatToRelax(job, solve);
-    else if (best.kind === 'none') why ??= best.why;
+    const here = AIMS[kind].job === all ? whole : built(AIMS[kind].job(job));
+    const found =
+      kind === 'cheapest'
+        ? cheapest
+        : 'values' in cheapest && here === whole
+          ? await bestAfter(kind, here, cheapest, solve)
+          : await solved(kind, here, solve);
+    if ('values' in found) {
+      answers.push(answerOf(kind, here.of, here.model, found.values, found.kind === 'time-out'));
+    } else if (found.kind === 'none') why ??= found.why;
   }
   onward(kinds.length, kinds.length);
   if (answers.length === 0) return { kind: 'failed', why: why ?? '' };

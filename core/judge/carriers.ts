@@ -11,7 +11,10 @@ import type { JudgedArea } from './input';
  * Whether the ground is short of an element where its plant shows it, and gets no lime that could bring it. A mix is
  * fed by its label.
  */
-export function isShort({ plant, reading, treatments }: JudgedArea, analyte: Carried): boolean {
+export function isShort(
+  { plant, reading, treatments }: JudgedArea,
+  analyte: Carried | 's',
+): boolean {
   const line = reading.lines.find((each) => each.analyte === analyte);
   // Too much of boron stands in the way as well.
   const short = (line?.limits ?? 0) > 0 && line?.then?.id === `reading.then.${analyte}`;

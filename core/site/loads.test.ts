@@ -143,6 +143,24 @@ test('the page says what to get, when, and how long before a harvest', () => {
   expect(ids).toEqual(expect.arrayContaining(said));
 });
 
+// By hand: an inch of dairy compost on 1000 ft² is 3.09 yd³ of 1,000 lb, 40.1 lb K2O, 63.5 lb of salts; 11.76 lb raise a dS/m.
+test('the salts of a load by its potash, give or take half and what a yard weighs, and what they do to the topsoil', () => {
+  const { salts, saltsRise } = load({ amount: '1', material: 'dairy-compost' });
+  expect(value(salts)).toBeCloseTo(63.5, 1);
+  expect('absent' in salts ? undefined : salts.range?.low).toBeCloseTo(23.8, 1);
+  expect(value(saltsRise)).toBeCloseTo(5.4, 1);
+});
+
+test.each([
+  ['yard-compost', '0.25', 'cool-season-lawn', false],
+  ['poultry-litter', '1', 'cool-season-lawn', true],
+  ['dairy-compost', '1', 'blueberry', true],
+])('%s, %s inches, %s: more salts than it bears is said: %s', (material, amount, plant, said) => {
+  const file = lawnCase({ ...BEDS, plant, loads: [{ material, amount }] });
+  const found = planCase(file).findings.some(({ message }) => message.id === 'finding.loadSalty');
+  expect(found).toBe(said);
+});
+
 test('lime keeps two weeks from raw manure, and none from compost', () => {
   const limed = (material: string): [string, string] => {
     const input = { ph: '5.4', buffer: '6.4', loads: [{ material, on: '2027-10-10' }] };

@@ -19,6 +19,9 @@ import { LATER_YEARS } from '../tables/fertilizer/laterYears';
 import {
   BARROW_FT3,
   BUCKET_FT3,
+  SALTS_FOR_ONE_DS,
+  SALTS_OF_POTASH,
+  SALTS_OFF_PERCENT,
   USUAL_BAG_FT3,
   WEIGHT_OFF_PERCENT,
 } from '../tables/fertilizer/organics';
@@ -45,6 +48,9 @@ export interface LoadRead {
   /** All nutrients in it, lb/1000 ft², and the nitrogen that this season has of it. */
   readonly holds: NutrientRates;
   readonly seasonN: Rate<'N'>;
+  /** Its salts, and by how much they raise the extract of the topsoil until rain or water takes them down. */
+  readonly salts: Figure<Quantity<'lb/1000ft2', 'salts'>>;
+  readonly saltsRise: Figure<Quantity<'dS/m', 'salts'>>;
 }
 
 const AMOUNT = { above: 0, max: 1_000_000 };
@@ -263,6 +269,47 @@ function shareOfSeason(
   });
 }
 
+/** Its salts by its potash, with what that may be off by, and what they do to the topsoil. */
+function saltsOf(
+  ctx: PlanContext,
+  id: string,
+  potash: Rate<'K2O'>,
+): Pick<LoadRead, 'salts' | 'saltsRise'> {
+  const { sheet } = ctx;
+  const perPotash = ctx.constant(
+    { id: `${id}/salts/per-potash`, label: msg('load.saltsOfPotash'), standing: 'recalled' },
+    SALTS_OF_POTASH,
+    'ratio',
+    'share',
+  );
+  const off = ctx.constant(
+    { id: `${id}/salts/may-be-off-by`, label: msg('load.weighsOff'), standing: 'recalled' },
+    SALTS_OFF_PERCENT,
+    '%',
+    'share',
+  );
+  const middle = sheet.derive(
+    'multiply',
+    { id: `${id}/salts/middle`, label: msg('load.salts') },
+    [potash, perPotash],
+    (rate, times) => quantity(rate.value * times.value, 'lb/1000ft2', 'salts'),
+  );
+  const salts = sheet.spread({ id: `${id}/salts`, label: msg('load.salts') }, middle, off);
+  const forOne = ctx.constant(
+    { id: `${id}/salts/for-one`, label: msg('load.saltsForOne'), source: 'practice' },
+    SALTS_FOR_ONE_DS,
+    'lb/1000ft2',
+    'salts',
+  );
+  const saltsRise = sheet.derive(
+    'divide',
+    { id: `${id}/salts/rise`, label: msg('load.saltsRise') },
+    [salts, forOne],
+    (rate, one) => quantity(rate.value / one.value, 'dS/m', 'salts'),
+  );
+  return { salts, saltsRise };
+}
+
 function whenOf(on: IsoDate | undefined, planFrom: IsoDate | undefined): LoadRead['when'] {
   if (!on || !planFrom || on >= planFrom) return 'to-come';
   return on.slice(0, 4) === planFrom.slice(0, 4) ? 'this-year' : 'earlier';
@@ -299,7 +346,8 @@ function readLoad(
   const thick = ctx.sheet.derive('round', rounded, [deep], ({ value }) =>
     quantity(Math.round(value * 4) / 4, 'in', 'depth'),
   );
-  return [{ load, material, on, when, yards, pounds, deep, thick, holds, seasonN }];
+  const salts = saltsOf(ctx, id, holds.K2O);
+  return [{ load, material, on, when, yards, pounds, deep, thick, holds, seasonN, ...salts }];
 }
 
 /**

@@ -969,7 +969,12 @@ export interface Messages extends PageMessages {
   'finding.loadHay': { readonly material: 'any' };
   'finding.loadPhosphorus': { readonly material: 'any' };
   'finding.loadPig': { readonly material: 'any' };
-  'finding.loadSalty': { readonly material: 'any' };
+  'finding.loadSalty': {
+    readonly bears: 'any';
+    readonly material: 'any';
+    readonly rise: 'any';
+    readonly salts: 'any';
+  };
   'finding.methodMissing.ec': None;
   'finding.methodMissing.pb': None;
   'finding.methodsDiffer.acidity': { readonly difference: 'any' };
@@ -1609,6 +1614,7 @@ export interface Messages extends PageMessages {
   'load.firstShare': None;
   'load.head.deep': None;
   'load.head.pounds': None;
+  'load.head.salts': None;
   'load.head.season': None;
   'load.head.yards': None;
   'load.holds.K2O': None;
@@ -1622,6 +1628,10 @@ export interface Messages extends PageMessages {
   'load.on': None;
   'load.perTon': None;
   'load.pounds': None;
+  'load.salts': None;
+  'load.saltsForOne': None;
+  'load.saltsOfPotash': None;
+  'load.saltsRise': None;
   'load.seasonN': None;
   'load.thick': None;
   'load.volume': None;

@@ -15,7 +15,7 @@ function bearsNone({ form, group }: Plant): boolean {
 /** What is to be asked and known of one load. */
 function loadFindings(finder: Finder, { plan }: FindInput, load: LoadRead): void {
   const { area, plant, reading, soilTest } = plan;
-  const { material, deep, when } = load;
+  const { material, deep, when, salts, saltsRise } = load;
   const { id } = load.load;
   const about = { areaId: area.id, step: 'feeding' } as const;
   const named = { material: materialName(material) };
@@ -41,9 +41,17 @@ function loadFindings(finder: Finder, { plan }: FindInput, load: LoadRead): void
   if (material.hay && bearsNone(plant)) {
     finder.ask([asking(about, { token: `hay:${id}:${material.id}` }, 'loadHay', named, [], more)]);
   }
-  const salts = reading.lines.find(({ analyte }) => analyte === 'ec')?.limits ?? 0;
-  if (material.salty && (plant.salt === 'sensitive' || salts > 0)) {
-    finder.find('feeding', 'note', 'loadSalty', named, [], more);
+  const tested = reading.lines.find(({ analyte }) => analyte === 'ec')?.limits ?? 0;
+  const rise = valueOf(saltsRise)?.value;
+  const isRefused = material.salty && (plant.salt === 'sensitive' || tested > 0);
+  if (rise !== undefined && (isRefused || rise > plant.saltAt)) {
+    const params = {
+      ...named,
+      salts: { working: salts.id },
+      rise: { working: saltsRise.id },
+      bears: quantity(plant.saltAt, 'dS/m', 'salts'),
+    };
+    finder.find('feeding', 'note', 'loadSalty', params, [salts, saltsRise], more);
   }
 }
 

@@ -33,7 +33,7 @@ function bulkWords(id: string): string {
 
 /** What a load comes to: yards, weight and depth, then what it brings. */
 function LoadFigures({ read }: { read: LoadRead }): ReactNode {
-  const { yards, pounds, deep, holds, seasonN } = read;
+  const { yards, pounds, deep, holds, seasonN, salts } = read;
   return (
     <Table
       label={text('load.comesTo', { material: materialWords(read.material) })}
@@ -47,9 +47,10 @@ function LoadFigures({ read }: { read: LoadRead }): ReactNode {
           number: true,
         })),
         { id: 'season', words: text('load.head.season'), number: true },
+        { id: 'salts', words: text('load.head.salts'), number: true },
       ]}
     >
-      <OpenableRow columns={7}>
+      <OpenableRow columns={8}>
         <tr className="border-b border-rule-2">
           {[yards, pounds, deep, ...NUTRIENTS.map((nutrient) => holds[nutrient])].map((figure) => (
             <Cell key={figure.id} number>
@@ -58,6 +59,9 @@ function LoadFigures({ read }: { read: LoadRead }): ReactNode {
           ))}
           <Cell number>
             <Figure id={seasonN.id} bold />
+          </Cell>
+          <Cell number>
+            <Figure id={salts.id} />
           </Cell>
         </tr>
       </OpenableRow>
