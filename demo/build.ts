@@ -2,7 +2,7 @@ import { newRule } from '../core/casefile/parts/rule';
 import type { RuleKind } from '../core/catalog/rules/archetypes';
 import type { LineEdit } from '../core/casefile/parts/line';
 import type { Language } from '../core/casefile/parts/language';
-import type { PastEntry } from '../core/casefile/parts/past';
+import { newPastEntry, type PastEntry } from '../core/casefile/parts/past';
 import {
   type FieldReading,
   type Report,
@@ -205,7 +205,7 @@ export function buildDemo(demo: DemoCase, today: IsoDate): CaseFile {
     past: Object.fromEntries(
       past.map(({ days = 120, ...entry }, index) => {
         const id = `p${index + 1}`;
-        return [id, { ...entry, id, areaId: 'a1', on: ago(taken + days) }];
+        return [id, newPastEntry({ ...entry, id, areaId: 'a1', on: ago(taken + days) })];
       }),
     ),
   };

@@ -121,7 +121,7 @@ test('a case that is removed for good takes it along', async () => {
 
 test('a damaged case leaves as it is, and hides no other', async () => {
   const damaged = { ...newCase('odd', '2027-10-04'), areas: { lawn: 7 } };
-  await base.cases.put({ id: 'odd', rev: 1, schema: 9, deletedAt: 0, doc: damaged });
+  await base.cases.put({ id: 'odd', rev: 1, schema: 10, deletedAt: 0, doc: damaged });
   const all = await documents();
   expect(all.map(({ id }) => id).sort()).toEqual(['c1', 'odd']);
   expect(all.find(({ id }) => id === 'odd')).toEqual(damaged);

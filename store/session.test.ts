@@ -244,11 +244,11 @@ test('a case that an older version stored is brought up where it lies, and then 
   const path = 'areas/lawn/shape/number';
   const { conflicts } = await patchCase(old.id, [{ path, was: '', value: '4' }], NOW, base);
   expect(conflicts).toEqual([]);
-  expect(await readRow(base, old.id)).toMatchObject({ schema: 9, doc: { schema: 9 } });
+  expect(await readRow(base, old.id)).toMatchObject({ schema: 10, doc: { schema: 10 } });
   await base.cases.put(row);
   const read = await readCase(old.id, NOW, base);
   const stored = await readRow(base, old.id);
-  expect(stored).toMatchObject({ rev: 4, schema: 9 });
+  expect(stored).toMatchObject({ rev: 4, schema: 10 });
   expect(read.kind === 'found' && [read.row, read.raw]).toEqual([stored, stored?.doc]);
 });
 

@@ -1,5 +1,5 @@
 import { type Label, EMPTY_LABEL } from '../core/casefile/parts/label';
-import { PAST_KINDS, type PastEntry } from '../core/casefile/parts/past';
+import { OUTCOMES, PAST_KINDS, type PastEntry } from '../core/casefile/parts/past';
 import {
   KIT_CLASSES,
   LIGHTS,
@@ -259,7 +259,15 @@ function reportOf(dice: Dice, id: string, sampleIds: readonly string[]): Report 
   };
 }
 
-function pastOf(dice: Dice, id: string, areaIds: readonly string[]): PastEntry {
+/** Applications that a plan may have, and one that none has. */
+const PLANNED = ['lime/1', 'lime/2', 'sulfur/1', 'feed-n/1', 'feed-n/2', 'feed-one/1', 'lime/99'];
+
+function pastOf(
+  dice: Dice,
+  id: string,
+  areaIds: readonly string[],
+  plannedFrom: string,
+): PastEntry {
   return {
     id,
     areaId: dice.one([...areaIds, 'gone']),
@@ -271,6 +279,12 @@ function pastOf(dice: Dice, id: string, areaIds: readonly string[]): PastEntry {
       method: '',
     },
     percent: dice.one(['', '90', '30', '10-10-10', '6.', '0', '400']),
+    outcome: dice.one(OUTCOMES),
+    planned: dice.chance(0.5) ? '' : `${dice.one(areaIds)}/${dice.one(PLANNED)}`,
+    plannedFrom,
+    material: dice.one(['', 'urea-46-0-0', 'calcitic-ground', 'gone', 'toString']),
+    by: dice.one(['', 'the neighbor']),
+    note: dice.one(['', 'wet']),
   };
 }
 
@@ -379,7 +393,8 @@ export function anyCase(seed: number): CaseFile {
   const reports = dice
     .some(['r1', 'r2', 'kit'], 0.7)
     .map((id) => reportOf(dice, id, dice.chance(0.1) ? [] : sampleIds));
-  const past = dice.some(['e1', 'e2', 'e3'], 0.25).map((id) => pastOf(dice, id, ids));
+  const planFrom = dayOf(dice);
+  const past = dice.some(['e1', 'e2', 'e3'], 0.25).map((id) => pastOf(dice, id, ids, planFrom));
   const { loads, covers } = organicsOf(dice, ids, dayOf);
   const keyed = <T extends { readonly id: string }>(list: readonly T[]): Record<string, T> =>
     Object.fromEntries(list.map((each) => [each.id, each]));
@@ -387,7 +402,7 @@ export function anyCase(seed: number): CaseFile {
     ...base,
     ...packOf(dice),
     title: 'Any case',
-    planFrom: dayOf(dice),
+    planFrom,
     areas: keyed(areas),
     samples: keyed(samples),
     reports: keyed(reports),

@@ -51,12 +51,16 @@ function badDoses({ workings }: Plan, prefix: string, set: DoseSet): string[] {
     Math.abs(a - b) <= NEARLY * Math.max(1, Math.abs(a));
   const limit = workings.get(`${prefix}/dose/limit`);
   const most = limit && !('absent' in limit) ? limit.value.value : Infinity;
+  const isDone = (figure: Figure): boolean => /\/done(\/|$)/.test(figure.id);
   const amounts = set.doses.map(({ amount }) => amount);
+  // After another amount than was planned: what is left is shared by what is still to come, if anything is.
+  const left = workings.get(`${prefix}/dose/left`);
+  const isWhole = !left || (number(left) > NEARLY && !amounts.every(isDone));
   const printed = set.doses.map((dose) => dose.printed);
   return [
-    ...(close(sum(amounts), total) ? [] : [`doses do not sum: ${prefix}`]),
+    ...(!isWhole || close(sum(amounts), total) ? [] : [`doses do not sum: ${prefix}`]),
     ...(close(sum(printed) - total, number(set.rounding)) ? [] : [`rounding: ${prefix}`]),
-    ...(printed.every((each) => number(each) <= most * (1 + NEARLY) + NEARLY)
+    ...(printed.every((each) => isDone(each) || number(each) <= most * (1 + NEARLY) + NEARLY)
       ? []
       : [`over its limit: ${prefix}`]),
   ];

@@ -1,7 +1,7 @@
 import type { Area } from '../core/casefile/parts/area';
 import { type Label, EMPTY_LABEL } from '../core/casefile/parts/label';
 import type { Cover, Load } from '../core/casefile/parts/organic';
-import type { PastEntry } from '../core/casefile/parts/past';
+import { newPastEntry, type PastEntry } from '../core/casefile/parts/past';
 import { pinKey } from '../core/casefile/parts/pin';
 import type { Rule } from '../core/casefile/parts/rule';
 import type { RuleKind } from '../core/catalog/rules/archetypes';
@@ -94,7 +94,7 @@ function labelsOf({ label, labels = {}, prices = {} }: LawnInput): CaseFile['lab
 
 function limed(on: string): PastEntry {
   const amount = { text: '20', unit: 'lb/1000ft2', method: '' };
-  return { id: 'l1', areaId: 'lawn', kind: 'lime', on, amount, percent: '90' };
+  return newPastEntry({ id: 'l1', areaId: 'lawn', kind: 'lime', on, amount, percent: '90' });
 }
 
 function moreOf({ more = {} }: LawnInput): Partial<Record<Analyte, Typed>> {

@@ -32,7 +32,7 @@ import { SPREADER } from './parts/spreader';
 import { STOCK } from './parts/stock';
 
 /** The schema number of the documents that this version writes. */
-export const SCHEMA = 9;
+export const SCHEMA = 10;
 export const FORMAT = 'agrologos-case';
 
 /** One client's ground, samples, reports, past and decisions as one plain document. */

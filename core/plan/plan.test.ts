@@ -1,3 +1,4 @@
+import { newPastEntry } from '../casefile/parts/past';
 import type { AreaPlan } from '../area/areaPlan';
 import { lawnCase, ORACLE, type LawnInput } from '../../test/cases';
 import { planCase } from './plan';
@@ -162,14 +163,14 @@ test('without an area the plan speaks for 1000 ft², with a table and the reach 
 test('lime still at work is counted off and keeps its distance', () => {
   const file = lawnCase({ ph: '5.4', buffer: '6.4', label: { kind: 'CCE', percent: '90' } });
   const past = {
-    p1: {
+    p1: newPastEntry({
       id: 'p1',
       areaId: 'lawn',
       kind: 'lime' as const,
       on: '2027-09-01',
       amount: { text: '50', unit: 'lb/1000ft2', method: '' },
       percent: '90',
-    },
+    }),
   };
   const samples = {
     s1: { id: 's1', name: '', areaIds: ['lawn'], takenOn: '2027-08-20', lead: '' as const },
@@ -186,14 +187,14 @@ test('lime still at work is counted off and keeps its distance', () => {
 test('where what was spread covers the need, nothing is spread and the page says why', () => {
   const file = lawnCase({ ph: '5.7', buffer: '6.8', label: { kind: 'CCE', percent: '90' } });
   const amount = { text: '40', unit: 'lb/1000ft2', method: '' };
-  const spread = {
+  const spread = newPastEntry({
     id: 'p1',
     areaId: 'lawn',
     kind: 'lime' as const,
     on: '2027-09-20',
     percent: '',
     amount,
-  };
+  });
   const made = planCase({ ...file, past: { p1: spread } });
   // 1.2 t × ½ × 45.914 = 27.5 lb/1000 ft², less 40
   expect(made.areas[0]?.treatments.lime.verdict).toBe('at-work');
@@ -249,14 +250,14 @@ test.each<[LawnInput, number | string, readonly string[]]>([
 test('nitrogen given this year counts against the year', () => {
   const file = lawnCase({ ...ORACLE, clippings: 'removed' });
   const past = {
-    f1: {
+    f1: newPastEntry({
       id: 'f1',
       areaId: 'lawn',
       kind: 'fertilizer' as const,
       on: '2027-05-20',
       amount: { text: '18', unit: 'lb', method: '' },
       percent: '34',
-    },
+    }),
   };
   // 18 lb × 0.34 ÷ 6.2 = 0.987; 3 − 0.987
   const [lawn] = planCase({ ...file, past }).areas;

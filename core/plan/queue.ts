@@ -1,5 +1,6 @@
 import { decisionOf, type Decision } from '../casefile/decisions';
 import { type CaseFile } from '../casefile/casefile';
+import { toCome } from '../treat/shared/treated';
 import { treatmentsIn } from '../treat/treatments';
 import type { Plan } from './types';
 import { addDays, addMonths, daysBetween, parseDate, type IsoDate } from '../kernel/typed/date';
@@ -52,7 +53,7 @@ function datesOf({ areas }: Plan): IsoDate[] {
     treatmentsIn(treatments).flatMap((treatment) => treatment.products),
   );
   return products
-    .flatMap(({ applications }) => applications.filter(({ state }) => state === 'firm'))
+    .flatMap(({ applications }) => toCome(applications).filter(({ state }) => state === 'firm'))
     .map(({ date }) => date)
     .sort();
 }

@@ -1,5 +1,6 @@
 import type { PastEntry } from '../casefile/parts/past';
 import type { AreaSlice } from '../casefile/slice';
+import { isOfPlan } from './diary';
 import type { Ground } from './ground/ground';
 import { daysBetween, type IsoDate } from '../kernel/typed/date';
 import { totalToPerThousand } from '../kernel/units/convert';
@@ -16,7 +17,8 @@ export interface PastApplication {
   readonly rate: Figure<Quantity<'lb/1000ft2', 'product'>>;
 }
 
-const RATE = { above: 0, max: 100_000 };
+/** What a rate or an amount may be, as it is typed. */
+export const RATE = { above: 0, max: 100_000 };
 /** What a product of sulfur holds of it, %. */
 export const SULFUR_PERCENT = { min: 5, max: 100 };
 
@@ -24,20 +26,31 @@ function untouched({ on, amount, percent }: PastEntry): boolean {
   return [on, amount.text, percent].every((text) => text.trim() === '');
 }
 
-/** What is dated after the start of the plan has not been put on yet. */
-function isToCome(on: IsoDate | undefined, planFrom: IsoDate | undefined): boolean {
-  return !!on && !!planFrom && on > planFrom;
+/** What is told of the time before the plan and dated after its start has not been put on yet. */
+function isToCome(
+  { outcome }: PastEntry,
+  on: IsoDate | undefined,
+  planFrom: IsoDate | undefined,
+): boolean {
+  return outcome === '' && !!on && !!planFrom && on > planFrom;
+}
+
+/** What counts as put on before, or besides the plan: what the plan itself had is told with its applications. */
+function besides(file: AreaSlice, areaId: string): PastEntry[] {
+  return Object.values(file.past).filter(
+    (entry) => entry.areaId === areaId && entry.outcome !== 'left' && !isOfPlan(file, entry),
+  );
 }
 
 /** The days that entries of one kind are dated, in order, also those that are to come: to keep the distance from. */
 export function datesOf(
   ctx: PlanContext,
-  { past }: AreaSlice,
+  file: AreaSlice,
   areaId: string,
   kind: PastEntry['kind'],
 ): IsoDate[] {
-  return Object.values(past)
-    .filter((entry) => entry.areaId === areaId && entry.kind === kind)
+  return besides(file, areaId)
+    .filter((entry) => entry.kind === kind)
     .flatMap(({ id, on }) => ctx.date(`past/${id}/on`, on) ?? [])
     .sort();
 }
@@ -55,12 +68,12 @@ export function readPast(
   ground: Ground,
   planFrom: IsoDate | undefined,
 ): PastApplication[] {
-  return Object.values(file.past)
-    .filter((entry) => entry.areaId === areaId && entry.kind === kind && !untouched(entry))
+  return besides(file, areaId)
+    .filter((entry) => entry.kind === kind && !untouched(entry))
     .flatMap((entry) => {
       const prefix = `${areaId}/past/${entry.id}`;
       const on = ctx.date(`past/${entry.id}/on`, entry.on);
-      if (isToCome(on, planFrom)) return [];
+      if (isToCome(entry, on, planFrom)) return [];
       return { entry, prefix, on, rate: readRate(ctx, entry, prefix, on, ground) };
     });
 }
@@ -89,8 +102,8 @@ export function summarizePast(
   areaId: string,
   planFrom: IsoDate | undefined,
 ): PastSummary {
-  const here = Object.values(file.past)
-    .filter((entry) => entry.areaId === areaId && !untouched(entry))
+  const here = besides(file, areaId)
+    .filter((entry) => !untouched(entry))
     .map((entry) => ({ entry, on: ctx.date(`past/${entry.id}/on`, entry.on) }));
   for (const { entry } of here) {
     // Amounts that no figure rests on: a slip of the pen is marked all the same.
@@ -104,12 +117,12 @@ export function summarizePast(
     here.some(
       ({ entry, on }) =>
         entry.kind === kind &&
-        !isToCome(on, planFrom) &&
+        !isToCome(entry, on, planFrom) &&
         (!on || !planFrom || daysBetween(on, planFrom) <= YEAR_DAYS),
     );
   return {
-    toCome: here.flatMap(({ entry: { id }, on }) =>
-      on && isToCome(on, planFrom) ? [{ id, on }] : [],
+    toCome: here.flatMap(({ entry, on }) =>
+      on && isToCome(entry, on, planFrom) ? [{ id: entry.id, on }] : [],
     ),
     recentSulfur: recent('sulfur'),
     recentCompost: recent('compost'),

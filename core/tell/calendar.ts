@@ -12,7 +12,7 @@ import type { DatedLoad } from '../treat/organics/plan';
 import type { DatedWork } from '../treat/fieldWork/plan';
 import { msg, type Msg } from '../kernel/messages/msg';
 import type { LocalRule } from '../site/localRules';
-import type { Application, TreatmentProduct } from '../treat/shared/treated';
+import { toCome, type Application, type TreatmentProduct } from '../treat/shared/treated';
 import { treatmentsIn } from '../treat/treatments';
 import { isTold, toldTreatments } from './told';
 
@@ -100,7 +100,7 @@ export function calendarOf(plan: AreaPlan): CalendarEntry[] {
   const areaId = plan.area.id;
   const putOn = toldTreatments(plan).flatMap(({ products }) =>
     products.flatMap(({ role, material, applications }) =>
-      applications.map((application): PutOn => ({
+      toCome(applications).map((application): PutOn => ({
         key: application.key,
         areaId,
         kind: KIND_OF[role],

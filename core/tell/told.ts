@@ -1,4 +1,5 @@
 import type { AreaPlan } from '../area/areaPlan';
+import { toCome } from '../treat/shared/treated';
 import { treatmentsIn, type Treatment } from '../treat/treatments';
 
 /** Fertilizer is told where the lime is known, or where nothing was tested and there is no lime to know. */
@@ -10,7 +11,7 @@ export function fertilizerIsTold({ treatments, readings, goal }: AreaPlan): bool
 /** Whether fertilizer with its days stands on the page. */
 export function isFedOnPage(plan: AreaPlan): boolean {
   const { isDosed, products } = plan.treatments.fertilizer;
-  const dated = products.some(({ applications }) => applications.length > 0);
+  const dated = products.some(({ applications }) => toCome(applications).length > 0);
   return isDosed && dated && fertilizerIsTold(plan) && plan.plant.group !== 'mixes';
 }
 

@@ -5,7 +5,7 @@ import { isCase } from '../../core/casefile/isCase';
 import { validateCaseFile } from './caseFile';
 
 const withHouse: Record<string, unknown> = JSON.parse(
-  readFileSync('core/casefile/fixtures/case-v9.json', 'utf8'),
+  readFileSync('core/casefile/fixtures/case-v10.json', 'utf8'),
 ) as Record<string, unknown>;
 /** The pack of a house has tests of its own. */
 const frozen = { ...withHouse, house: null };

@@ -14,7 +14,7 @@ const published: object = JSON.parse(
 ) as object;
 const pack: object = JSON.parse(readFileSync('docs/formats/pack.schema.json', 'utf8')) as object;
 const bySchema = new Ajv2020({ strict: false }).addSchema(pack).compile(published);
-const good = JSON.parse(readFileSync('core/casefile/fixtures/case-v9.json', 'utf8')) as Record<
+const good = JSON.parse(readFileSync('core/casefile/fixtures/case-v10.json', 'utf8')) as Record<
   string,
   unknown
 >;

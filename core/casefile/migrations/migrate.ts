@@ -9,6 +9,7 @@ import { toSchema6 } from './toSchema6';
 import { toSchema7 } from './toSchema7';
 import { toSchema8 } from './toSchema8';
 import { toSchema9 } from './toSchema9';
+import { toSchema10 } from './toSchema10';
 
 /** A step from one schema to the next: a pure function on the plain document. */
 export interface Migration {
@@ -26,6 +27,7 @@ const MIGRATIONS: readonly Migration[] = [
   { from: 6, up: toSchema7 },
   { from: 7, up: toSchema8 },
   { from: 8, up: toSchema9 },
+  { from: 9, up: toSchema10 },
 ];
 
 export type Migrated =

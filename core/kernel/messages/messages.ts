@@ -588,12 +588,15 @@ export interface Messages extends PageMessages {
   'dose.cupsExact': None;
   'dose.cupsNote': None;
   'dose.density': None;
+  'dose.done': None;
+  'dose.doneInAll': None;
   'dose.each': None;
   'dose.each.bed': None;
   'dose.each.container': None;
   'dose.each.plant': None;
   'dose.each.row': None;
   'dose.firmTotal': None;
+  'dose.leftAfter': None;
   'dose.limit': None;
   'dose.ounces': None;
   'dose.overRange': None;
@@ -608,6 +611,7 @@ export interface Messages extends PageMessages {
   'dose.state.conditional': None;
   'dose.state.firm': None;
   'dose.total': None;
+  'dose.wasComing': None;
   'drainage.': None;
   'drainage.good': None;
   'drainage.quick': None;
@@ -3796,6 +3800,7 @@ export interface PageMessages {
   'slip.inArea': { readonly area: 'any'; readonly what: 'any' };
   'slip.inEachDirection': { readonly pass: 'any' };
   'slip.inoculate': None;
+  'slip.isOn': { readonly kind: 'word' };
   'slip.lead.before2024': { readonly area: 'any'; readonly method: 'any'; readonly value: 'any' };
   'slip.lead.extract': { readonly area: 'any'; readonly method: 'any'; readonly value: 'any' };
   'slip.lead.otherSources': { readonly area: 'any'; readonly method: 'any'; readonly value: 'any' };

@@ -42,6 +42,8 @@ export interface Dealing {
   readonly bag: Figure<Quantity<'lb/bag', 'product'>>;
   readonly density: Figure<Quantity<'lb/ft3', 'density'>>;
   readonly parts: Parts | undefined;
+  /** What went on of a dose, by its ordinal; of the others nothing has gone on yet. */
+  readonly done?: ReadonlyMap<number, Figure<Product>>;
 }
 
 /** More dressings than this are no plan but a fault of the input. */
@@ -98,6 +100,56 @@ function oneDose(
   return { ordinal, rate, amount, printed, hands, perPass, bags, each };
 }
 
+/** What went on within this share of what was planned went on as planned. Common practice: less than hands are off. */
+const AS_PLANNED = 0.02;
+
+type Limited = DoseAmount & { readonly limit: Figure<Product> | undefined };
+
+/**
+ * Doses after what went on of them. As planned nothing changes; after another amount those that are still to come share what is
+ * left, so that what is done and what is to come are the whole: none over its limit, none below nothing.
+ */
+function afterDone(
+  ctx: PlanContext,
+  prefix: string,
+  total: Figure<Product>,
+  planned: readonly Limited[],
+  dealing: Dealing,
+): DoseAmount[] {
+  const done = dealing.done ?? new Map<number, Figure<Product>>();
+  const isAsPlanned = planned.every(({ ordinal, printed }) => {
+    const on = done.get(ordinal);
+    if (!on || 'absent' in on || 'absent' in printed) return true;
+    return Math.abs(on.value.value - printed.value.value) <= AS_PLANNED * printed.value.value;
+  });
+  if (isAsPlanned) return [...planned];
+  const coming = planned.filter(({ ordinal }) => !done.has(ordinal));
+  const onGround = planned.flatMap(({ ordinal }) => done.get(ordinal) ?? []);
+  const left = ctx.sheet.deduct({ id: `${prefix}/left`, label: msg('dose.leftAfter') }, [
+    total,
+    ...onGround,
+  ]);
+  const was = addPounds(
+    ctx,
+    { id: `${prefix}/was-coming`, label: msg('dose.wasComing') },
+    coming.map(({ amount }) => amount),
+  );
+  return planned.map((dose) => {
+    const { ordinal, rate, limit } = dose;
+    const on = done.get(ordinal);
+    if (on) return { ...dose, amount: on, printed: on };
+    const id = `${prefix}/${ordinal}/left`;
+    const amount = ctx.sheet.derive(
+      'proportion',
+      { id: `${id}/amount`, label: msg('dose.amount') },
+      [dose.amount, left, was],
+      (each, rest, all) =>
+        quantity(all.value === 0 ? 0 : (each.value * rest.value) / all.value, 'lb', 'product'),
+    );
+    return oneDose(ctx, id, { ordinal, rate }, amount, undefined, limit, dealing);
+  });
+}
+
 /** What is left of the total for the last of several dressings. */
 function restOf(
   ctx: PlanContext,
@@ -142,7 +194,14 @@ export function dealOut<R extends DoseRate>(
     const rest = ordinal === n && n > 1 ? restOf(ctx, prefix, total, doses) : undefined;
     doses.push(oneDose(ctx, id, { ordinal, rate }, amount, rest, limit, dealing));
   }
-  return { count, rate, total, doses, rounding: roundingOf(ctx, prefix, total, doses) };
+  const dealt = afterDone(
+    ctx,
+    prefix,
+    total,
+    doses.map((dose) => ({ ...dose, limit })),
+    dealing,
+  );
+  return { count, rate, total, doses: dealt, rounding: roundingOf(ctx, prefix, total, dealt) };
 }
 
 /**
@@ -233,7 +292,7 @@ export function splitByShares(
     return { id, whole, times, limit };
   });
   const all = dealt.reduce((sum, { times }) => sum + times, 0);
-  const doses: DoseAmount[] = [];
+  const doses: Limited[] = [];
   const partOf: number[] = [];
   dealt.forEach(({ id, whole, times, limit }, at) => {
     if (times === 0 || all > MOST_DOSES) return;
@@ -248,7 +307,8 @@ export function splitByShares(
       const ordinal = doses.length + 1;
       const name = `${prefix}/${ordinal}`;
       const amount = onGround(`${name}/amount`, msg('dose.amount'), each);
-      doses.push(oneDose(ctx, name, { ordinal, rate: each }, amount, undefined, limit, dealing));
+      const dose = oneDose(ctx, name, { ordinal, rate: each }, amount, undefined, limit, dealing);
+      doses.push({ ...dose, limit });
       partOf.push(at);
     }
   });
@@ -276,12 +336,13 @@ export function splitByShares(
     'doses',
     'count',
   );
+  const after = afterDone(ctx, prefix, total, doses, dealing);
   const set = {
     count,
     rate: largest ?? rate,
     total,
-    doses,
-    rounding: roundingOf(ctx, prefix, total, doses),
+    doses: after,
+    rounding: roundingOf(ctx, prefix, total, after),
   };
   return { set, partOf };
 }

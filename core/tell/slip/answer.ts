@@ -1,3 +1,4 @@
+import { toCome } from '../../treat/shared/treated';
 import { materialName } from '../../catalog/materials/named';
 import type { AreaPlan } from '../../area/areaPlan';
 import { isEaten } from '../../catalog/plants/plants';
@@ -30,12 +31,14 @@ function onYellow(area: AreaPlan): Msg | undefined {
 }
 
 function onLime({ treatments: { lime, sulfur }, readings, goal }: AreaPlan): Msg | undefined {
-  const [first] = lime.applications;
+  const coming = toCome(lime.applications);
+  const [first] = coming;
+  if (lime.applications.length > 0 && !first) return msg('slip.isOn', { kind: 'lime' });
   if (lime.isDosed && first) {
     return msg('answer.lime', {
       amount: { working: shownInHands(first.amount.hands).id },
       material: materialName(lime.chosenMaterial),
-      n: lime.applications.length,
+      n: coming.length,
     });
   }
   const none = lime.verdict === 'none-needed' && !readings.untested;

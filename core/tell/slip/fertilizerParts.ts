@@ -1,5 +1,5 @@
 import { materialName } from '../../catalog/materials/named';
-import type { Application } from '../../treat/shared/treated';
+import { toCome, type Application } from '../../treat/shared/treated';
 import type { AreaPlan } from '../../area/areaPlan';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import { isFromBare } from '../../catalog/programmes/growing';
@@ -66,7 +66,7 @@ function leadOf(plan: AreaPlan, part: FertilizerProduct, buying: boolean): SlipB
 function spreading(plan: AreaPlan): SlipBlock[] {
   const { plant, treatments } = plan;
   const weighed = treatments.fertilizer.products.some(({ applications }) =>
-    applications.some(({ amount }) => !amount.hands.ounces),
+    toCome(applications).some(({ amount }) => !amount.hands.ounces),
   );
   if (plant.form !== 'lawn' || !weighed) return [];
   return [sentence(isDialTold(plan) ? 'slip.spreadEdges' : 'slip.spreader')];
@@ -132,11 +132,14 @@ function fedParts(plan: AreaPlan, buying: boolean): Parts {
   if (feed.verdict === 'absent' || !products.some(({ applications }) => applications.length > 0)) {
     return parts({ found: [sentence('slip.feedLater', { form }), ...inSoil] });
   }
+  const coming = products.filter(({ applications }) => toCome(applications).length > 0);
+  if (coming.length === 0)
+    return parts({ found: [sentence('slip.isOn', { kind: 'fertilizer' }), ...inSoil] });
   return parts({
     found: inSoil,
-    buy: buying ? products.map((part) => leadOf(plan, part, buying)) : [],
-    dated: products.flatMap((part) =>
-      part.applications.map((dose): DatedBlock => ({
+    buy: buying ? coming.map((part) => leadOf(plan, part, buying)) : [],
+    dated: coming.flatMap((part) =>
+      toCome(part.applications).map((dose): DatedBlock => ({
         date: dose.date,
         block: doseSentence(plan, part, dose),
       })),

@@ -1,4 +1,5 @@
 import { materialName } from '../../catalog/materials/named';
+import { toCome } from '../../treat/shared/treated';
 import type { LimeTreatment } from '../../treat/lime/types';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import type { AreaPlan } from '../../area/areaPlan';
@@ -36,7 +37,7 @@ function isNone(rate: LimeTreatment['rate']): boolean {
 
 /** How the first dressing goes on: so much for each bed, half each way on a lawn, else evenly. */
 function howOf({ plant, ground, treatments }: AreaPlan): Msg {
-  const [first] = treatments.lime.applications;
+  const [first] = toCome(treatments.lime.applications);
   if (!first) return msg('slip.evenly');
   const { each, hands, perPass, bags } = first.amount;
   if (each && ground.parts) {
@@ -60,7 +61,8 @@ function doses(plan: AreaPlan): DatedBlock[] {
   const { lime } = plan.treatments;
   const per = ground.known ? '' : 'PerThousand';
   const material = materialName(lime.chosenMaterial);
-  const dated = lime.applications.map((dose): DatedBlock => {
+  const coming = toCome(lime.applications);
+  const dated = coming.map((dose): DatedBlock => {
     const { date, amount } = dose;
     const params = {
       date: { date },
@@ -73,7 +75,7 @@ function doses(plan: AreaPlan): DatedBlock[] {
     if (amount.ordinal > 1) return { date, block: sentence(`slip.limeAgain${per}`, params) };
     return { date, block: sentence(`slip.limeFirst${per}`, { ...params, how: howOf(plan) }) };
   });
-  const waits = lime.applications.some(({ state }) => state === 'conditional');
+  const waits = coming.some(({ state }) => state === 'conditional');
   const date = lime.testOn;
   if (!waits || !date) return dated;
   return [...dated, { date, block: sentence('slip.testBefore', { date: { date } }) }];
@@ -107,6 +109,9 @@ export function limeParts(ctx: PlanContext, plan: AreaPlan, buying: boolean): Pa
   }
   if (lime.verdict === 'absent' || lime.applications.length === 0) {
     return parts({ found: [...before, sentence('slip.limeOpen')] });
+  }
+  if (toCome(lime.applications).length === 0) {
+    return parts({ found: [...before, sentence('slip.isOn', { kind: 'lime' })] });
   }
   const { chosenMaterial } = lime;
   const material = materialName(chosenMaterial);

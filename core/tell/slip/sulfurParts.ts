@@ -1,4 +1,5 @@
 import { materialName } from '../../catalog/materials/named';
+import { toCome } from '../../treat/shared/treated';
 import type { SulfurTreatment } from '../../treat/sulfur/types';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import type { AreaPlan } from '../../area/areaPlan';
@@ -11,7 +12,7 @@ function doses(
   { ground }: AreaPlan,
   { applications, chosenMaterial }: SulfurTreatment,
 ): DatedBlock[] {
-  const [dose] = applications;
+  const [dose] = toCome(applications);
   if (!dose) return [];
   const { date } = dose;
   const { each, hands } = dose.amount;
@@ -56,6 +57,7 @@ export function sulfurParts(plan: AreaPlan, sulfur: SulfurTreatment, buying: boo
     return parts({ found: [before, none, ...instead(sulfur), sentence('slip.sulfurMyths')] });
   }
   const { chosenMaterial, bagsToBuy, testOn, ownReason } = sulfur;
+  const isOn = toCome(sulfur.applications).length === 0;
   const material = materialName(chosenMaterial);
   const size = { working: chosenMaterial.bag.size.id };
   const text =
@@ -65,6 +67,9 @@ export function sulfurParts(plan: AreaPlan, sulfur: SulfurTreatment, buying: boo
   const test: DatedBlock[] = testOn
     ? [{ date: testOn, block: sentence('slip.sulfurTest', { date: { date: testOn } }) }]
     : [];
+  if (isOn) {
+    return parts({ found: [before, sentence('slip.isOn', { kind: 'sulfur' })], dated: test });
+  }
   return parts({
     found: [before],
     buy: buying ? [{ kind: 'sentence', text }] : [],

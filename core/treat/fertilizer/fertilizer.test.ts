@@ -1,4 +1,4 @@
-import type { PastEntry } from '../../casefile/parts/past';
+import { newPastEntry, type PastEntry } from '../../casefile/parts/past';
 import { SHIPPED_MATERIALS } from '../../catalog/materials/materials';
 import { planCase } from '../../plan/plan';
 import { lawnCase, ORACLE, type LawnInput } from '../../../test/cases';
@@ -12,15 +12,13 @@ function value(figure: Figure): number {
 function feed(input: LawnInput, past: Partial<PastEntry>[] = []): FertilizerTreatment {
   const entries = past.map((entry, index): PastEntry => {
     const amount = { text: '', unit: 'lb/1000ft2', method: '' };
-    return {
+    return newPastEntry({
       id: `p${index}`,
       areaId: 'lawn',
       kind: 'fertilizer',
-      on: '',
-      percent: '',
       amount,
       ...entry,
-    };
+    });
   });
   const file = lawnCase(input);
   const [lawn] = planCase({

@@ -1,3 +1,4 @@
+import { newPastEntry } from '../../casefile/parts/past';
 /**
  * One report (pH 5.7, SMP 6.5, OM 3.4 %, CEC 10, Bray-1 P 8, ammonium-acetate K 75 ppm) read for
  * different ground and in different ways, each on 1,000 ft². Rates are the pack's: lawn N 3 or 2,
@@ -265,14 +266,14 @@ test('nutrients and a product at once are a problem at the product', () => {
 
 test('what was given this year by its grade counts against each need', () => {
   const file = lawnCase({ ...REPORT, ...VEGETABLES });
-  const given = {
+  const given = newPastEntry({
     id: 'g1',
     areaId: 'lawn',
     kind: 'fertilizer' as const,
     on: '2027-05-01',
     amount: { text: '10', unit: 'lb/1000ft2', method: '' },
     percent: '5-10-10',
-  };
+  });
   const [plan] = planCase({ ...file, past: { g1: given } }).areas;
   const left = Object.values(plan?.treatments.fertilizer.needs.need ?? {}).map((need) =>
     'absent' in need ? NaN : need.value.value,

@@ -6,6 +6,7 @@ import type { PlanContext } from '../../kernel/working/context';
 import type { Closed, Slot } from '../../schedule/constraints';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
 import { frozenDays, hotDays, ruledDays } from '../shared/closed';
+import { keptOf } from '../../site/diary';
 import { pinsOf } from '../shared/pins';
 import { limeGoesFirst, limeRequestId } from '../shared/limeRequest';
 import type { DoseSet } from '../../schedule/dosing/doses';
@@ -132,6 +133,7 @@ export function requestFor(
 
 /** A product with its applications on the days that the scheduler gave. */
 export function onDates(
+  file: FertilizerInput['file'],
   { request, moments, ...product }: UndatedProduct,
   datesOf: DatesOf,
 ): FertilizerProduct {
@@ -139,7 +141,8 @@ export function onDates(
     const amount = product.set.doses[index];
     const key = `${request.id}/${index + 1}`;
     if (!amount || !dated) return [];
-    return [{ key, state: 'firm', amount, ...moments[index], ...dated }];
+    const kept = keptOf(file, key);
+    return [{ key, state: 'firm', amount, kept, ...moments[index], ...dated }];
   });
   return { ...product, applications };
 }

@@ -2,6 +2,7 @@ import type { AreaSlice } from '../../casefile/slice';
 import {
   bagsFor,
   dealOut,
+  MOST_DOSES,
   splitByShares,
   splitDoses,
   type Dealing,
@@ -9,6 +10,7 @@ import {
 } from '../../schedule/dosing/doses';
 import type { Fertilizer } from '../../catalog/materials/types';
 import type { FitFertilizer } from './fit';
+import { doneOf } from '../shared/done';
 import { scooped } from '../shared/density';
 import { type IsoDate } from '../../kernel/typed/date';
 import {
@@ -61,11 +63,15 @@ function dealingOf(
   prefix: string,
   material: Fertilizer,
   pounds: number,
+  request?: string,
 ): Dealing {
   return {
     bag: bagOf(ctx, file, prefix, material, pounds),
     density: scooped(ctx, `${prefix}/density`, material),
     parts: ground.known || ground.rows ? ground.parts : undefined,
+    ...(request
+      ? { done: doneOf(ctx, file, request, material.id, ground.extent, MOST_DOSES) }
+      : {}),
   };
 }
 
@@ -163,7 +169,8 @@ export function splitProducts(
     const prefix = `${input.area.id}/feed/${key}`;
     const thousands = valueOf(input.ground.extent)?.value ?? 1;
     const pounds = (valueOf(rate)?.value ?? 0) * thousands;
-    const dealing = dealingOf(ctx, input, prefix, material, pounds);
+    const request = `${input.area.id}/feed-${key}`;
+    const dealing = dealingOf(ctx, input, prefix, material, pounds, request);
     const dealt = splitPart(ctx, input, part, needs, dealing, before);
     const { set } = dealt;
     split.push({

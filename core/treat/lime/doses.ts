@@ -1,13 +1,21 @@
 import { materialName } from '../../catalog/materials/named';
-import type { Application } from '../shared/treated';
+import { toCome, type Application } from '../shared/treated';
 import type { LimeTreatment, LimeVerdict } from './types';
 import type { ProductRate } from '../shared/amounts';
 import { frozenDays } from '../shared/closed';
+import { keptOf } from '../../site/diary';
+import { doneOf } from '../shared/done';
 import { pinsOf } from '../shared/pins';
 import { limeRequestId } from '../shared/limeRequest';
 import type { TreatInput } from '../shared/input';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
-import { addPounds, bagsFor, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
+import {
+  addPounds,
+  bagsFor,
+  MOST_DOSES,
+  splitDoses,
+  type DoseSet,
+} from '../../schedule/dosing/doses';
 import {
   KIT_LIME_MOST,
   LEAST_ON_ACIDIC_LAWN,
@@ -54,7 +62,7 @@ export function requestFor(
 
 /** The doses on the days that the scheduler gave; firm until a test has to be waited for. */
 export function onDates(
-  { area, pack }: TreatInput,
+  { file, area, pack }: TreatInput,
   set: DoseSet,
   { rate, credit, passedBy }: Pick<LimeTreatment, 'rate' | 'credit' | 'passedBy'>,
   dates: ReturnType<DatesOf>,
@@ -70,7 +78,8 @@ export function onDates(
     const amount = set.doses[index];
     if (!amount || !dated) return [];
     const state = amount.ordinal > firm ? 'conditional' : 'firm';
-    return [{ key: `${area.id}/lime/${amount.ordinal}`, state, amount, ...dated }];
+    const key = `${area.id}/lime/${amount.ordinal}`;
+    return [{ key, state, amount, kept: keptOf(file, key), ...dated }];
   });
 }
 
@@ -173,7 +182,7 @@ export function limeDoses(
   bag: Bag,
   { material, held }: ChosenMaterial,
 ): DoseSet<ProductRate> {
-  const { area, ground } = input;
+  const { file, area, ground } = input;
   const cap = capOf(ctx, input, material);
   const dosed =
     verdict === 'dose' && !held
@@ -187,6 +196,7 @@ export function limeDoses(
     bag: bag.size,
     density: bag.density,
     parts: ground.known ? ground.parts : undefined,
+    done: doneOf(ctx, file, limeRequestId(area.id), material.id, ground.extent, MOST_DOSES),
   });
 }
 
@@ -196,7 +206,7 @@ export function firmBags(
   applications: readonly Application[],
   bag: Bag,
 ): LimeTreatment['bagsToBuy'] {
-  const firm = applications
+  const firm = toCome(applications)
     .filter(({ state }) => state === 'firm')
     .map((dose) => dose.amount.printed);
   const entry = { id: `${areaId}/lime/firm`, label: msg('dose.firmTotal') };

@@ -1,4 +1,4 @@
-import type { PastEntry } from '../../casefile/parts/past';
+import { newPastEntry, type PastEntry } from '../../casefile/parts/past';
 import { planCase } from '../../plan/plan';
 import { lawnCase } from '../../../test/cases';
 
@@ -10,15 +10,14 @@ function after(
   const file = lawnCase({ ph: '5.2', buffer: '6.0', label: { kind: 'CCE', percent: '90' } });
   const entries = past.map((entry, index): [string, PastEntry] => [
     `p${index}`,
-    {
+    newPastEntry({
       id: `p${index}`,
       areaId: 'lawn',
       kind: 'lime',
-      on: '',
       percent: '90',
       amount: { text: '40', unit: 'lb/1000ft2', method: '' },
       ...entry,
-    },
+    }),
   ]);
   const samples = { s1: { id: 's1', name: '', areaIds: ['lawn'], takenOn, lead: '' as const } };
   const plan = planCase({ ...file, samples, past: Object.fromEntries(entries) });
@@ -69,14 +68,7 @@ test.each<[string, Partial<PastEntry>, string]>([
 test('an area that is not known cannot take pounds in all', () => {
   const file = lawnCase({ unknownArea: true, ph: '5.2', buffer: '6.0' });
   const amount = { text: '100', unit: 'lb', method: '' };
-  const entry: PastEntry = {
-    id: 'p',
-    areaId: 'lawn',
-    kind: 'lime',
-    on: '2027-09-01',
-    percent: '',
-    amount,
-  };
+  const entry = newPastEntry({ id: 'p', areaId: 'lawn', kind: 'lime', on: '2027-09-01', amount });
   const { workings } = planCase({ ...file, past: { p: entry } });
   expect(workings.get('lawn/lime/credit')).toMatchObject({
     absent: { id: 'absent.pastNeedsArea' },
@@ -87,7 +79,7 @@ test('lime that is still at work brings a test before the second application; wh
   const states = (on: string) => {
     const file = lawnCase({ ph: '5.2', buffer: '6.2' });
     const amount = { text: '40', unit: 'lb/1000ft2', method: '' } as const;
-    const entry: PastEntry = { id: 'p', areaId: 'lawn', kind: 'lime', on, percent: '', amount };
+    const entry = newPastEntry({ id: 'p', areaId: 'lawn', kind: 'lime', on, amount });
     const [area] = planCase({ ...file, past: { p: entry } }).areas;
     return area?.treatments.lime.applications.map(({ state }) => state);
   };

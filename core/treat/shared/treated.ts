@@ -1,6 +1,7 @@
 import type { DecisionKind, Settlement } from '../../casefile/decisions';
 import type { StageId } from '../../catalog/programmes/programme';
 import type { NamedMaterial } from '../../catalog/materials/types';
+import type { Kept } from '../../site/diary';
 import type { IsoDate } from '../../kernel/typed/date';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { Figure } from '../../kernel/working/working';
@@ -25,6 +26,13 @@ export interface Application {
   /** Why it lies on this day, and all that binds it. */
   readonly because: readonly Because[];
   readonly within: Constraints;
+  /** What the diary says became of it; nothing while it is still to come. */
+  readonly kept: Kept | undefined;
+}
+
+/** Those that are neither done nor left out. */
+export function toCome<A extends Application>(applications: readonly A[]): A[] {
+  return applications.filter(({ kept }) => !kept);
 }
 
 /** A hazard that something put on the ground raises; its words stand in the catalogue under `caution.<id>`. */

@@ -17,7 +17,7 @@ import type { Figure } from '../../kernel/working/working';
 import { OUNCES_BELOW_LB } from '../../schedule/dosing/inHands';
 import type { Ground } from '../../site/ground/ground';
 import type { Product, ProductRate } from '../shared/amounts';
-import type { TreatmentProduct } from '../shared/treated';
+import { toCome, type TreatmentProduct } from '../shared/treated';
 import { treatmentsIn, type Treatments } from '../treatments';
 import { panTest, type Feet, type PanTest } from './pans';
 import { DIAL, nextDial, triedOf, type DialFigure, type NextDial, type Tried } from './trials';
@@ -139,7 +139,7 @@ interface RateOnDates {
 /** The rates of a product, each with its days: applications of the same rate are one. */
 function ratesOf({ applications }: TreatmentProduct): RateOnDates[] {
   const rates: RateOnDates[] = [];
-  for (const { amount, date } of applications) {
+  for (const { amount, date } of toCome(applications)) {
     const { rate } = amount;
     if ('absent' in rate || rate.value.unit !== 'lb/1000ft2') continue;
     const { value } = rate.value;

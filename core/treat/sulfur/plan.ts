@@ -18,6 +18,8 @@ import { atMost, capOf, leftOfYear } from './caps';
 import { sulfurOptions } from './schools';
 import type { SulfurOption } from './schools/school';
 import { afterWarmSeason, pastSulfur, waitsUntil, type PastSulfur } from './past';
+import { keptOf } from '../../site/diary';
+import { doneOf } from '../shared/done';
 import { pinsOf } from '../shared/pins';
 import { worthIt } from './feasibility';
 import { PART_OF_THE_WAY } from '../../equations/soil/partOfTheWay';
@@ -121,8 +123,8 @@ function verdictOf(
 /** The one dose of a material, before its day is known. */
 function oneDose(
   ctx: PlanContext,
-  { area, ground }: TreatInput,
-  { rate, bag, most: own }: SulfurMaterialRow,
+  { file, area, ground }: TreatInput,
+  { id, rate, bag, most: own }: SulfurMaterialRow,
   cap: SulfurRate,
 ): SulfurTreatment['set'] {
   const at = `${area.id}/sulfur`;
@@ -132,6 +134,7 @@ function oneDose(
     bag: bag.size,
     density: bag.density,
     parts: ground.known ? ground.parts : undefined,
+    done: doneOf(ctx, file, at, id, ground.extent, 1),
   });
 }
 
@@ -233,11 +236,12 @@ export function planSulfur(
     interval: { months: 12 },
   };
   const { climate } = input;
-  return { requests: [request], dated: (datesOf) => onDates(at, worked, datesOf, climate) };
+  return { requests: [request], dated: (datesOf) => onDates(file, at, worked, datesOf, climate) };
 }
 
 /** The one dose on the day that the scheduler gave. */
 function onDates(
+  file: TreatInput['file'],
   id: string,
   worked: Omit<SulfurTreatment, keyof Treated<'sulfur'> | 'applications'> & {
     readonly digest: string;
@@ -248,8 +252,9 @@ function onDates(
   const { set, verdict, chosenMaterial: chosen } = worked;
   const [dated] = datesOf(id);
   const [amount] = set.doses;
+  const key = `${id}/1`;
   const applications: Application[] =
-    amount && dated ? [{ key: `${id}/1`, state: 'firm', amount, ...dated }] : [];
+    amount && dated ? [{ key, state: 'firm', amount, kept: keptOf(file, key), ...dated }] : [];
   const cautions: readonly TreatmentCaution[] = [
     'dust',
     ...(chosen.sulfate ? (['sulfate'] as const) : []),

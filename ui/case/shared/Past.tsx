@@ -1,8 +1,9 @@
 'use client';
 
-import { PAST_KINDS, type PastEntry } from '../../../core/casefile/parts/past';
+import { newPastEntry, PAST_KINDS, type PastEntry } from '../../../core/casefile/parts/past';
 import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
+import type { Json } from '../../../store/patch';
 import { text } from '../../format/text';
 import { Button } from '../../kit/Button';
 import { useCase } from '../context/caseContext';
@@ -44,14 +45,7 @@ export function Past(): ReactNode {
   const entries = Object.values(state.doc.past).filter(({ areaId }) => areaId === area.area.id);
   const add = (kind: PastEntry['kind']): void => {
     const id = nanoid(8);
-    const entry = {
-      id,
-      areaId: area.area.id,
-      kind,
-      on: '',
-      amount: { text: '', unit: 'lb/1000ft2', method: '' },
-      percent: '',
-    };
+    const entry = newPastEntry({ id, areaId: area.area.id, kind }) as unknown as Json;
     session.edit([{ path: `past/${id}`, value: entry }], `add:${id}`);
   };
   return (
