@@ -16,6 +16,17 @@ const refused = (what: DecisionKind, id: string): LawnInput => ({
 });
 const WEED = 'weed-and-feed-28-0-3';
 
+const pounds = (text: string) => ({ text, unit: 'lb', method: '' });
+
+/** Lime that went on otherwise than was planned: 236 lb, of which the ground bears 310 at once. */
+const DIARY: NonNullable<LawnInput['past']> = [
+  { planned: 'lawn/lime/1', amount: pounds('300') },
+  { planned: 'lawn/lime/1', amount: pounds('100') },
+  { planned: 'lawn/lime/1', amount: pounds('600') },
+  { planned: 'lawn/lime/1', amount: pounds('236'), material: 'hydrated' },
+  { planned: 'lawn/lime/9', amount: pounds('236') },
+];
+
 /** What the county does not reach: mistakes, changes, and choices that nobody should make. */
 const MORE: readonly LawnInput[] = [
   { ph: '', buffer: '6.4' },
@@ -44,6 +55,10 @@ const MORE: readonly LawnInput[] = [
     ph: '7.4',
     decisions: { 'feed-p': 'steamed-bone-meal-3-15-0', 'feed-n': 'blood-meal-12-0-0' },
   },
+  ...DIARY.map((entry): LawnInput => ({
+    ...ORACLE,
+    past: [{ outcome: 'done', on: '2027-10-10', plannedFrom: '2027-10-04', ...entry }],
+  })),
   { ...ORACLE, decisions: { 'lime-material': 'burnt' } },
   { ...ORACLE, decisions: { 'lime-material': 'hydrated' }, reason: 'Bare ground by then.' },
   { ...ORACLE, decisions: { 'lime-material': 'wood-ash' } },

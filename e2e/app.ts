@@ -37,7 +37,7 @@ export const test = base.extend<Watched>({
 export { expect };
 
 export type StepName =
-  'Ground' | 'Sample' | 'Results' | 'Reading' | 'pH' | 'Fertilizer' | 'Calendar' | 'Slip';
+  'Ground' | 'Sample' | 'Results' | 'Reading' | 'pH' | 'Fertilizer' | 'Calendar' | 'Slip' | 'Diary';
 
 /** The report of a lawn, as texts. */
 export interface LawnReport {

@@ -52,7 +52,7 @@ test.each<[string, string, number, number, string]>([
   ['cut off', '{\n  "format": "agrologos-case",\n  "schema": ', 3, 13, 'file.notJson'],
   ['a comma too many', '{\n  "format": "x",\n}', 3, 1, 'file.notJson'],
   ['another format', '{"format": "x"}', 1, 1, 'refused.notACase'],
-  ['a newer case', '{"format": "agrologos-case", "schema": 10}', 1, 1, 'refused.newer'],
+  ['a newer case', '{"format": "agrologos-case", "schema": 99}', 1, 1, 'refused.newer'],
   [
     'a newer backup',
     '{"format": "agrologos-backup", "schema": 10, "cases": []}',
@@ -66,7 +66,7 @@ test.each<[string, string, number, number, string]>([
     'the second case of a backup',
     backup.replace('"id":"case-2","createdOn":"2027-10-05"', '"id":"case-2","createdOn":"soon"'),
     3,
-    65,
+    66,
     'file.fault',
   ],
   [
@@ -76,7 +76,7 @@ test.each<[string, string, number, number, string]>([
     65,
     'file.fault',
   ],
-  ['a case twice', backup.replaceAll('case-2', 'case-1'), 3, 44, 'file.fault'],
+  ['a case twice', backup.replaceAll('case-2', 'case-1'), 3, 45, 'file.fault'],
 ])('refused whole at its place: %s', (_name, text, line, column, id) => {
   const read = readCases(text);
   if (read.kind !== 'refused') throw new Error('read');

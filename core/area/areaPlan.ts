@@ -7,6 +7,7 @@ import type { IsoDate } from '../kernel/typed/date';
 import type { Quantity } from '../kernel/units/quantity';
 import type { Figure } from '../kernel/working/working';
 import type { Habit } from '../outlook/habit';
+import type { Ledger } from '../outlook/ledger';
 import type { PhOutlook } from '../outlook/phOutlook';
 import type { SoilTest } from '../reading/soilTest';
 import type { AreaReading } from '../reading/types';
@@ -74,6 +75,8 @@ export interface AreaPlan {
   readonly liquid: LiquidFeed | undefined;
   /** What one product would do that is the only one for some years, where that was asked. */
   readonly habit: Habit | undefined;
+  /** What went on it, year by year. */
+  readonly ledger: Ledger;
   /** Limestone that undoes the acid of the season's fertilizer. */
   readonly fertilizerAcid: Figure<Quantity<'lb/1000ft2', 'CaCO3'>> | undefined;
   /** What is put on over the whole range of ground that is not surely measured. */

@@ -14,6 +14,7 @@ import { own } from '../kernel/typed/own';
 import type { PlanContext } from '../kernel/working/context';
 import { fertilizerAcid } from '../outlook/fertilizerAcid';
 import { habitOf } from '../outlook/habit';
+import { ledgerOf } from '../outlook/ledger';
 import { phOutlook } from '../outlook/phOutlook';
 import { isCalcareous } from '../reading/calcareous';
 import { readArea } from '../reading/reading';
@@ -201,6 +202,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     moments: momentsOf(ctx, area.id, climate, treatments, [...works, ...comingLoads]),
     outlook: phOutlook(ctx, { areaId: area.id, readings, planFrom, ...treatments }),
     habit,
+    ledger: ledgerOf(ctx, { file, areaId: area.id, ground, materials, loads }),
     liquid: liquidFeedOf(ctx, file, area, materials, ground),
     fertilizerAcid: fertilizerAcid(ctx, area.id, treatments.fertilizer),
     unsureAmounts: unsureAmounts(ctx, area.id, ground, treatments),

@@ -130,7 +130,8 @@ export function summarizePast(
   };
 }
 
-function readRate(
+/** The rate of an entry on its ground: as typed, or its pounds over the whole of it. */
+export function readRate(
   ctx: PlanContext,
   entry: PastEntry,
   prefix: string,

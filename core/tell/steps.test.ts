@@ -69,7 +69,9 @@ test.each<[string, LawnInput, string]>([
     'done done done done done done done done',
   ],
 ])('%s', (_name, input, states) => {
-  expect(Object.values(planCase(lawnCase(input)).steps).join(' ')).toBe(states);
+  const { diary, ...steps } = planCase(lawnCase(input)).steps;
+  expect(Object.values(steps).join(' ')).toBe(states);
+  expect(diary).toBe('not-begun');
 });
 
 test.each<[LawnInput, string]>([
@@ -109,5 +111,6 @@ test('Enter goes from the ground to the report, and by the order of the work fro
   expect(followingStep('sample')).toBe('results');
   expect(followingStep('feeding')).toBe('calendar');
   expect(followingStep('calendar')).toBe('slip');
-  expect(followingStep('slip')).toBeUndefined();
+  expect(followingStep('slip')).toBe('diary');
+  expect(followingStep('diary')).toBeUndefined();
 });

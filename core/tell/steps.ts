@@ -8,13 +8,16 @@ import { STEPS, type Finding, type StepId } from '../kernel/working/finding';
 /** A step's state follows from the plan; nobody ticks it off. */
 export type StepState = 'not-begun' | 'decide' | 'done';
 
+/** The steps that the page is made of: all but itself, and the diary of what comes after it. */
+type Worked = Exclude<StepId, 'slip' | 'diary'>;
+
 /** The step that Enter goes on to: who has a report at hand has no use for the sampling in between. */
 export function followingStep(step: StepId): StepId | undefined {
   return step === 'ground' ? 'results' : STEPS[STEPS.indexOf(step) + 1];
 }
 
 /** The parts of the case file whose typed values belong to a step, as path beginnings. */
-const TYPED_IN: Readonly<Record<Exclude<StepId, 'slip'>, RegExp>> = {
+const TYPED_IN: Readonly<Record<Worked, RegExp>> = {
   ground: /^areas\/(?!.*\/site\/)/,
   sample: /^areas\/.*\/site\/|^sampling\//,
   results: /^(reports|samples|past|climate)\/|^planFrom/,
@@ -39,14 +42,14 @@ function decisionStep(path: string): StepId | undefined {
   return root === 'decisions' ? stepOfDecision(key) : undefined;
 }
 
-function hasProblem(step: Exclude<StepId, 'slip'>, problems: Problems): boolean {
+function hasProblem(step: Worked, problems: Problems): boolean {
   return Object.keys(problems).some(
     (path) => TYPED_IN[step].test(path) || labelStep(path) === step || decisionStep(path) === step,
   );
 }
 
 /** Whether a step has any input of its own. */
-function begun(step: Exclude<StepId, 'slip'>, areas: readonly AreaPlan[]): boolean {
+function begun(step: Worked, areas: readonly AreaPlan[]): boolean {
   return areas.some(({ area, readings, treatments: { lime, fertilizer }, sampled }) => {
     if (step === 'ground') {
       const { kind: _kind, ...measures } = area.shape;
@@ -60,7 +63,7 @@ function begun(step: Exclude<StepId, 'slip'>, areas: readonly AreaPlan[]): boole
   });
 }
 
-function missing(step: Exclude<StepId, 'slip'>, areas: readonly AreaPlan[]): boolean {
+function missing(step: Worked, areas: readonly AreaPlan[]): boolean {
   return (
     step === 'ground' &&
     areas.some(
@@ -81,7 +84,7 @@ export function stepStates(
   const open = new Set(
     findings.filter(({ severity }) => severity !== 'note').map(({ step }) => step),
   );
-  const state = (step: Exclude<StepId, 'slip'>): StepState => {
+  const state = (step: Worked): StepState => {
     if (hasProblem(step, problems) || open.has(step)) return 'decide';
     if (!begun(step, areas)) return 'not-begun';
     return missing(step, areas) ? 'decide' : 'done';
@@ -102,7 +105,9 @@ export function stepStates(
       : before.includes('decide') || states.ph === 'not-begun' || states.ground === 'not-begun'
         ? 'decide'
         : 'done';
-  return { ...states, slip };
+  // The diary is never behind: it is kept for as long as somebody works the ground.
+  const diary: StepState = areas.some(({ ledger }) => ledger.length > 0) ? 'done' : 'not-begun';
+  return { ...states, slip, diary };
 }
 
 /** The step at which a case goes on: the first that wants something. */
@@ -111,7 +116,10 @@ export function stepToGoOnAt(steps: Readonly<Record<StepId, StepState>>): StepId
     STEPS.find((step) => steps[step] === 'decide') ??
     // A report that is here needs no sampling any more.
     STEPS.find(
-      (step) => steps[step] === 'not-begun' && (step !== 'sample' || steps.results === 'not-begun'),
+      (step) =>
+        steps[step] === 'not-begun' &&
+        step !== 'diary' &&
+        (step !== 'sample' || steps.results === 'not-begun'),
     ) ??
     'slip'
   );

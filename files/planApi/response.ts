@@ -33,11 +33,13 @@ function number(figure: Figure | undefined): number | null {
   return !figure || 'absent' in figure ? null : figure.value.value;
 }
 
-function dose({ key, date, state, amount }: Application) {
+function dose({ key, date, state, amount, kept }: Application) {
   return {
     key,
     date,
     state,
+    doneOn: kept?.on ?? null,
+    leftOut: kept !== undefined && kept.on === undefined,
     productLb: number(amount.printed),
     productLbUnrounded: number(amount.amount),
     eachPartLb: amount.each ? number(amount.each.pounds) : null,

@@ -44,6 +44,7 @@ const STEP_LETTERS: Readonly<Record<StepId, string>> = {
   feeding: 'F',
   calendar: 'L',
   slip: 'S',
+  diary: 'Y',
 };
 
 function stepCommands(

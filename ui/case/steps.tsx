@@ -15,6 +15,7 @@ const LOAD: Readonly<Record<StepId, () => Promise<{ default: ComponentType }>>> 
   calendar: () =>
     import('./calendar/CalendarStep').then((file) => ({ default: file.CalendarStep })),
   slip: () => import('./slip/SlipStep').then((file) => ({ default: file.SlipStep })),
+  diary: () => import('./diary/DiaryStep').then((file) => ({ default: file.DiaryStep })),
 };
 
 export const STEP_SCREENS: Readonly<Record<StepId, ComponentType>> = {
@@ -26,6 +27,7 @@ export const STEP_SCREENS: Readonly<Record<StepId, ComponentType>> = {
   feeding: lazy(LOAD.feeding),
   calendar: lazy(LOAD.calendar),
   slip: lazy(LOAD.slip),
+  diary: lazy(LOAD.diary),
 };
 
 /** After the first step stands the others are fetched, so that going on needs no network. */

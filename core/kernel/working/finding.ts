@@ -12,8 +12,12 @@ export const STEPS = [
   'feeding',
   'calendar',
   'slip',
+  'diary',
 ] as const;
 export type StepId = (typeof STEPS)[number];
+
+/** The steps that lead to the page; the diary is kept after it. */
+export const STEPS_TO_PAGE = STEPS.filter((step) => step !== 'diary');
 
 /** What a plan may have to say: the findings that the catalogue has a sentence for. */
 export type FindingName = NamesIn<'finding'>;

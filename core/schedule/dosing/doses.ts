@@ -22,6 +22,11 @@ interface DoseAmount {
   readonly bags: Figure<Quantity<'bags', 'product'>>;
   /** For each row, bed or plant, where the ground is counted in such. */
   readonly each: HandAmount | undefined;
+  /** Another amount than this went on: `printed` is what did, and no more than `most` was allowed. */
+  readonly instead?: {
+    readonly planned: Figure<Product>;
+    readonly most: Figure<Product> | undefined;
+  };
 }
 
 /** A rate on ground with an area, or along rows. */
@@ -137,7 +142,10 @@ function afterDone(
   return planned.map((dose) => {
     const { ordinal, rate, limit } = dose;
     const on = done.get(ordinal);
-    if (on) return { ...dose, amount: on, printed: on };
+    if (on) {
+      const instead = { planned: dose.printed, most: limit };
+      return { ...dose, amount: on, printed: on, instead };
+    }
     const id = `${prefix}/${ordinal}/left`;
     const amount = ctx.sheet.derive(
       'proportion',

@@ -74,7 +74,7 @@ export function compareWithEarlier(ctx: PlanContext, input: Input): Earlier | un
       changeOf(ctx, prefix, 'k', k.figure, readings.k.figure, sameMethod(k, readings.k)),
     ],
     between: Object.values(file.past)
-      .filter((past) => past.areaId === areaId)
+      .filter((past) => past.areaId === areaId && past.outcome !== 'left')
       .filter((past) => {
         const day = dayOf(past.on);
         return day !== undefined && (!on || day >= on) && (!until || day <= until);

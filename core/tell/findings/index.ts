@@ -1,5 +1,6 @@
 import type { Finding } from '../../kernel/working/finding';
 import { calendarFindings } from './calendar';
+import { diaryFindings } from './diary';
 import { Finder, type FindInput } from './finder';
 import { fertilizerFindings } from './fertilizer';
 import { groundFindings } from './ground';
@@ -24,6 +25,7 @@ const ALL: readonly ((finder: Finder, input: FindInput) => void)[] = [
   fertilizerFindings,
   organicFindings,
   calendarFindings,
+  diaryFindings,
   unknownChoices,
   unsureAmountFindings,
 ];

@@ -1,6 +1,7 @@
 'use client';
 
 import { newPastEntry, PAST_KINDS, type PastEntry } from '../../../core/casefile/parts/past';
+import { isOfPlan } from '../../../core/site/diary';
 import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
 import type { Json } from '../../../store/patch';
@@ -42,7 +43,10 @@ function PastRow({ entry }: { entry: PastEntry }): ReactNode {
 /** What was put on in the last twelve months: lime still at work is not applied twice. */
 export function Past(): ReactNode {
   const { session, state, area } = useCase();
-  const entries = Object.values(state.doc.past).filter(({ areaId }) => areaId === area.area.id);
+  const entries = Object.values(state.doc.past).filter(
+    (entry) =>
+      entry.areaId === area.area.id && entry.outcome !== 'left' && !isOfPlan(state.doc, entry),
+  );
   const add = (kind: PastEntry['kind']): void => {
     const id = nanoid(8);
     const entry = newPastEntry({ id, areaId: area.area.id, kind }) as unknown as Json;

@@ -1,0 +1,33 @@
+'use client';
+
+import { useState, type ReactNode } from 'react';
+import { areaName } from '../../format/areaName';
+import { text } from '../../format/text';
+import { Section, StepHead } from '../../kit/Section';
+import { useCase } from '../context/caseContext';
+import { Findings } from '../shared/Findings';
+import { LedgerTable } from './LedgerTable';
+import { Records } from './Records';
+import { Upcoming } from './Upcoming';
+
+/** The diary: what was really done, when and by whom, and what each year put on the ground. */
+export function DiaryStep(): ReactNode {
+  const { area, state } = useCase();
+  const [fresh, setFresh] = useState<string>();
+  const done = Object.values(state.doc.past).filter(({ outcome }) => outcome !== 'left').length;
+  return (
+    <>
+      <StepHead title={text('diary.head', { n: done })} below={text('diary.how')} />
+      <Findings step="diary" />
+      <Section title={text('diary.toCome')} wide>
+        <Upcoming onRecord={setFresh} />
+      </Section>
+      <Section title={text('diary.records')} wide>
+        <Records fresh={fresh} onRecord={setFresh} />
+      </Section>
+      <Section title={text('ledger.of', { area: areaName(area) })} wide>
+        <LedgerTable />
+      </Section>
+    </>
+  );
+}
