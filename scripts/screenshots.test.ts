@@ -18,7 +18,7 @@ const VIEWS = [
   'buying',
   'spreading',
   'compost',
-  'one-product',
+  'diary',
   'reading',
   'yardsticks',
   'all-ground',

@@ -95,16 +95,23 @@ async function compost(app: App): Promise<void> {
   await picture(page, 'compost');
 }
 
-/** One product for ten years on a lawn. */
-async function oneProduct(app: App): Promise<void> {
+/** A diary with what was done as planned and otherwise, and what each year had. */
+async function diary(app: App): Promise<void> {
   const { page } = app;
-  await open(app, 'Landing House', 'Fertilizer');
-  await page.getByRole('button', { name: 'See what one product does in some years' }).click();
-  await app.find('The one product', 'fertilizer 10-10-10');
-  await app.type('For years', '10');
-  await page.locator('canvas').first().waitFor();
-  await page.getByText('In figures, year by year').scrollIntoViewIfNeeded();
-  await picture(page, 'one-product');
+  await open(app, 'Mill Prairie church lawn', 'Diary');
+  await page
+    .getByRole('button', { name: /^As planned: / })
+    .first()
+    .click();
+  await page
+    .getByRole('button', { name: /^Otherwise: / })
+    .first()
+    .click();
+  await app.type('By whom', 'Bram, the sexton');
+  await app.type('Weather, or a note', 'half the grass was wet');
+  await page.getByRole('button', { name: 'That is it' }).click();
+  await page.locator('#worksheet').evaluate((sheet) => sheet.scrollTo(0, 0));
+  await picture(page, 'diary');
 }
 
 test('pictures', async ({ page }) => {
@@ -183,7 +190,7 @@ test('pictures', async ({ page }) => {
   await sheetOfPaper(await page.pdf({ preferCSSPageSize: true }), 'printed');
   await spreading(app);
   await compost(app);
-  await oneProduct(app);
+  await diary(app);
   await page.goto('/office');
   await page.getByRole('button', { name: 'Begin with three usual ones' }).click();
   await page.getByLabel('Signature').fill('Ines Odera\nHorticulture advisor');

@@ -121,7 +121,7 @@ export function planFertilizer(ctx: PlanContext, input: FertilizerInput): Fertil
   const dated = (datesOf: DatesOf): FertilizerTreatment => {
     const onDays = (option: UndatedOption): FertilizerOption => ({
       ...option,
-      parts: option.parts.map((part) => onDates(file, part, datesOf)),
+      parts: option.parts.map((part) => onDates(ctx, input, part, datesOf)),
     });
     const options = [onDays(usual), ...others.map(onDays)] as const;
     const taken = options.find(({ way }) => way === chosen.way) ?? options[0];

@@ -1,7 +1,8 @@
-import type { Application } from '../shared/treated';
+import { toCome, type Application } from '../shared/treated';
 import { SPACING_DAYS } from '../../tables/fertilizer/spacing';
 import { LIME_FROM_NITROGEN_DAYS } from '../../tables/lime/timing';
 import type { Fertilizer } from '../../catalog/materials/types';
+import { msg } from '../../kernel/messages/msg';
 import type { PlanContext } from '../../kernel/working/context';
 import type { Closed, Slot } from '../../schedule/constraints';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
@@ -9,7 +10,7 @@ import { frozenDays, hotDays, ruledDays } from '../shared/closed';
 import { keptOf } from '../../site/diary';
 import { pinsOf } from '../shared/pins';
 import { limeGoesFirst, limeRequestId } from '../shared/limeRequest';
-import type { DoseSet } from '../../schedule/dosing/doses';
+import { addPounds, bagsFor, type DoseSet } from '../../schedule/dosing/doses';
 import { addDays, type IsoDate } from '../../kernel/typed/date';
 import { applicationLimits } from './ruled';
 import { losesAmmonia } from './products';
@@ -133,7 +134,8 @@ export function requestFor(
 
 /** A product with its applications on the days that the scheduler gave. */
 export function onDates(
-  file: FertilizerInput['file'],
+  ctx: PlanContext,
+  { file, area }: Pick<FertilizerInput, 'file' | 'area'>,
   { request, moments, ...product }: UndatedProduct,
   datesOf: DatesOf,
 ): FertilizerProduct {
@@ -144,5 +146,14 @@ export function onDates(
     const kept = keptOf(file, key);
     return [{ key, state: 'firm', amount, kept, ...moments[index], ...dated }];
   });
-  return { ...product, applications };
+  const coming = toCome(applications);
+  if (coming.length === applications.length || coming.length === 0) {
+    return { ...product, applications };
+  }
+  // What is on the ground is bought.
+  const id = `${area.id}/feed/${product.key}/bags-left`;
+  const entry = { id: `${id}/pounds`, label: msg('dose.leftAfter') };
+  const printed = coming.map(({ amount }) => amount.printed);
+  const bags = bagsFor(ctx, id, addPounds(ctx, entry, printed), product.bag);
+  return { ...product, bags, applications };
 }

@@ -34,43 +34,45 @@ export function LedgerTable(): ReactNode {
   return (
     <>
       <p className="mb-2 text-small text-ink-2">{text('ledger.how')}</p>
-      <Table
-        label={text('ledger.title')}
-        heads={[
-          { id: 'year', words: text('ledger.year') },
-          ...columns.map((column) => ({
-            id: column,
-            words: text(`ledger.head.${column}`),
-            number: true,
-          })),
-        ]}
-      >
-        {ledger.map(({ year, sums }) => (
-          <OpenableRow key={year} columns={columns.length + 1}>
-            <tr className="border-b border-rule-2">
-              <Cell>{year}</Cell>
-              {columns.map((column) => (
-                <Cell key={column} number>
-                  {sums[column] && <Figure id={sums[column].id} />}
-                </Cell>
-              ))}
+      <div className="overflow-x-auto">
+        <Table
+          label={text('ledger.title')}
+          heads={[
+            { id: 'year', words: text('ledger.year') },
+            ...columns.map((column) => ({
+              id: column,
+              words: text(`ledger.head.${column}`),
+              number: true,
+            })),
+          ]}
+        >
+          {ledger.map(({ year, sums }) => (
+            <OpenableRow key={year} columns={columns.length + 1}>
+              <tr className="border-b border-rule-2">
+                <Cell>{year}</Cell>
+                {columns.map((column) => (
+                  <Cell key={column} number>
+                    {sums[column] && <Figure id={sums[column].id} />}
+                  </Cell>
+                ))}
+              </tr>
+            </OpenableRow>
+          ))}
+          <OpenableRow columns={columns.length + 1}>
+            <tr className="text-ink-2">
+              <Cell>{text('ledger.needed')}</Cell>
+              {columns.map((column) => {
+                const id = needOf(column);
+                return (
+                  <Cell key={column} number>
+                    {id && <Figure id={id} />}
+                  </Cell>
+                );
+              })}
             </tr>
           </OpenableRow>
-        ))}
-        <OpenableRow columns={columns.length + 1}>
-          <tr className="text-ink-2">
-            <Cell>{text('ledger.needed')}</Cell>
-            {columns.map((column) => {
-              const id = needOf(column);
-              return (
-                <Cell key={column} number>
-                  {id && <Figure id={id} />}
-                </Cell>
-              );
-            })}
-          </tr>
-        </OpenableRow>
-      </Table>
+        </Table>
+      </div>
       <Button look="quiet" onClick={save}>
         {text('ledger.save')}
       </Button>

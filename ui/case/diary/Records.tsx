@@ -82,13 +82,8 @@ function RecordLine({ entry }: { entry: PastEntry }): ReactNode {
   return (
     <Openable>
       <p className="text-ink-2">
-        {day ? formatDate(day) : entry.on || text('diary.noDay')}
-        {typed && entry.outcome !== 'left' && (
-          <>
-            {' '}
-            <Figure id={typed} />
-          </>
-        )}
+        <span className="mr-3">{day ? formatDate(day) : entry.on || text('diary.noDay')}</span>
+        {typed && entry.outcome !== 'left' && <Figure id={typed} />}
         {rest && <span className="ml-3">{rest}</span>}
       </p>
     </Openable>

@@ -62,7 +62,7 @@ export function Upcoming({ onRecord }: { onRecord: (id: string) => void }): Reac
                   <div className="min-w-0">
                     <span className="flex items-center gap-2 font-semibold">
                       <EntryMark kind={entry.kind} hollow={isConditional(entry)} />
-                      <span>
+                      <span className="first-letter:uppercase inline-block">
                         {what}
                         {amount && (
                           <>

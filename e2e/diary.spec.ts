@@ -1,0 +1,95 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import { App, expect, test } from './app';
+
+/** A lawn with two applications of lime and some of nitrogen, at its diary. */
+async function lawn(page: Page): Promise<App> {
+  const app = new App(page);
+  await app.typeLawn({
+    ph: '5.4',
+    buffer: '6.2',
+    om: '3',
+    squareFeet: '5000',
+    planFrom: '1 Mar 2026',
+  });
+  await app.go('Diary');
+  return app;
+}
+
+const act = (page: Page, name: string) =>
+  page.getByRole('button', { name: new RegExp(`^${name}: `) });
+const toCome = (page: Page) => page.getByRole('list', { name: 'Still to come' });
+const records = (page: Page) => page.getByRole('list', { name: 'Put on' });
+
+test('two are done, one of them otherwise, one is left out: plan, page, ledger and table follow', async ({
+  page,
+}) => {
+  const app = await lawn(page);
+  const lime = act(page, 'As planned').first();
+  await expect(lime).toHaveAccessibleName(/pelletized limestone, 9 Mar 2026, Main lawn/);
+  await lime.click();
+  await expect(toCome(page)).not.toContainText('9 Mar 2026');
+  await expect(records(page)).toContainText('9 Mar 2026');
+  // The page tells of what is left alone.
+  await expect(page.getByRole('complementary', { name: 'The slip says' })).not.toContainText(
+    '9 Mar 2026',
+  );
+  await act(page, 'Not done').first().click();
+  await expect(page.getByLabel('Why it was left out')).toBeFocused();
+  await page.keyboard.type('drought');
+  await act(page, 'Otherwise').first().click();
+  await expect(page.getByLabel('Done on')).toBeFocused();
+  await app.type('Amount', '20');
+  await expect(
+    page.getByText(/more urea 46-0-0 went on than the ground bears at once/),
+  ).toBeVisible();
+  const ledger = page.getByRole('table', { name: 'What each year had' });
+  // 20 lb of urea on 5,000 ft².
+  await expect(ledger.getByRole('row', { name: /^2026/ })).toContainText('1.84');
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a table (CSV)' }).click();
+  expect(await readFile(await (await saved).path(), 'utf8')).toMatch(/^2026,[\d.]+,,1\.84,/m);
+  await app.saved();
+  await page.reload();
+  await expect(records(page)).toContainText('drought');
+  await page.getByRole('button', { name: /^Remove: Left out/ }).click();
+  await expect(records(page)).not.toContainText('drought');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(records(page)).toContainText('drought');
+});
+
+test('what nobody had planned counts too; a slip of the pen is said at its place', async ({
+  page,
+}) => {
+  const app = await lawn(page);
+  await page.getByRole('button', { name: 'Add fertilizer' }).click();
+  await app.type('Done on', '5 May 2026');
+  await app.type('Amount', '1o');
+  await expect(page.getByText('“1o” is not a number.')).toBeVisible();
+  await app.type('Amount', '10');
+  await app.type('N %, or grade', '10-10-10');
+  const ledger = page.getByRole('table', { name: 'What each year had' });
+  await expect(ledger.getByRole('row', { name: /^2026/ })).toContainText('1 lb');
+  await app.go('Fertilizer');
+  await expect(page.locator('#worksheet')).toContainText('Given');
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('it is told in the yard, with a thumb', async ({ page }) => {
+    const app = await lawn(page);
+    await act(page, 'As planned').first().tap();
+    await expect(records(page).getByRole('listitem')).toHaveCount(1);
+    await page.getByRole('button', { name: 'Another part of it, on another day' }).tap();
+    await app.type('Amount', '40');
+    await expect(records(page).getByRole('listitem')).toHaveCount(2);
+    const sheet = page.locator('#worksheet');
+    const { wide, room } = await sheet.evaluate((each) => ({
+      wide: each.scrollWidth,
+      room: each.clientWidth,
+    }));
+    expect(wide).toBeLessThanOrEqual(room);
+    await app.saved();
+  });
+});
