@@ -93,3 +93,35 @@ test.describe('on a phone', () => {
     await app.saved();
   });
 });
+
+test('a new report brings the verdict: what came, what was expected, what to do; the page says it', async ({
+  page,
+}) => {
+  const app = new App(page);
+  await app.typeLawn({
+    ph: '6.1',
+    buffer: '6.8',
+    texture: 'loam',
+    om: '3',
+    squareFeet: '5000',
+    planFrom: '6 Oct 2025',
+  });
+  await app.go('Results');
+  await app.type('Report dated', '5 Oct 2025');
+  await page.getByLabel('Date of another report').fill('20 Sep 2023');
+  await page.getByRole('button', { name: 'Add the report' }).click();
+  await page.getByText('Report of 20 Sep 2023').click();
+  await page.locator('details[open]').getByLabel('pH (in water)', { exact: true }).fill('5.5');
+  await app.go('Diary');
+  await expect(page.getByText(/^A verdict comes with a new report/)).toBeVisible();
+  await page.getByRole('button', { name: 'Add lime' }).click();
+  await app.type('Done on', '10 Oct 2023');
+  await app.type('Amount', '50');
+  await app.type('CCE', '90');
+  await expect(page.getByText('The lime did what was hoped for.')).toBeVisible();
+  const row = page.getByRole('table', { name: 'Did it work?' }).getByRole('row').nth(1);
+  await expect(row).toContainText(/pH 5\.5.*pH 6\.1.*\+0\.6.*\+0\.6/);
+  await page.screenshot({ path: '/tmp/v.png' });
+  await app.go('Slip');
+  await expect(page.locator('#worksheet')).toContainText('The lime did what we hoped');
+});

@@ -54,7 +54,7 @@ function openEach(page: Page): Promise<{ opened: number; wrong: string[] }> {
   });
 }
 
-const STEPS: readonly StepName[] = ['Ground', 'Results', 'pH', 'Fertilizer', 'Slip'];
+const STEPS: readonly StepName[] = ['Ground', 'Results', 'pH', 'Fertilizer', 'Slip', 'Diary'];
 
 const STATES: readonly (readonly [string, LawnReport])[] = [
   ['the oracle', ORACLE],

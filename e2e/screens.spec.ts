@@ -3,7 +3,16 @@ import type { Page, Response } from '@playwright/test';
 import { App, expect, ORACLE, test } from './app';
 
 /** The steps that are looked at one after another. */
-const STEPS = ['Ground', 'Sample', 'Results', 'Reading', 'pH', 'Fertilizer', 'Slip'] as const;
+const STEPS = [
+  'Ground',
+  'Sample',
+  'Results',
+  'Reading',
+  'pH',
+  'Fertilizer',
+  'Slip',
+  'Diary',
+] as const;
 
 /** The rules of WCAG 2.2, A and AA. */
 const WCAG = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];

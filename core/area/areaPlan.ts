@@ -8,6 +8,7 @@ import type { Quantity } from '../kernel/units/quantity';
 import type { Figure } from '../kernel/working/working';
 import type { Habit } from '../outlook/habit';
 import type { Ledger } from '../outlook/ledger';
+import type { Verdict } from '../outlook/verdict/verdict';
 import type { PhOutlook } from '../outlook/phOutlook';
 import type { SoilTest } from '../reading/soilTest';
 import type { AreaReading } from '../reading/types';
@@ -77,6 +78,8 @@ export interface AreaPlan {
   readonly habit: Habit | undefined;
   /** What went on it, year by year. */
   readonly ledger: Ledger;
+  /** What a new report says of what went on since the one before; nothing where there is nothing to say. */
+  readonly verdict: Verdict | undefined;
   /** Limestone that undoes the acid of the season's fertilizer. */
   readonly fertilizerAcid: Figure<Quantity<'lb/1000ft2', 'CaCO3'>> | undefined;
   /** What is put on over the whole range of ground that is not surely measured. */

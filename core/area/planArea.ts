@@ -14,7 +14,8 @@ import { own } from '../kernel/typed/own';
 import type { PlanContext } from '../kernel/working/context';
 import { fertilizerAcid } from '../outlook/fertilizerAcid';
 import { habitOf } from '../outlook/habit';
-import { ledgerOf } from '../outlook/ledger';
+import { ledgerOf, readRecords } from '../outlook/ledger';
+import { verdictOf } from '../outlook/verdict/verdict';
 import { phOutlook } from '../outlook/phOutlook';
 import { isCalcareous } from '../reading/calcareous';
 import { readArea } from '../reading/reading';
@@ -168,6 +169,8 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
   };
   const { treatments, works } = treat(ctx, { ...input, area }, { ...on, soilTest }, comingLoads);
   const { fertilizer } = treatments;
+  const calcareous = isCalcareous(file, readings);
+  const records = readRecords(ctx, { file, areaId: area.id, ground, materials });
   const habit = habitOf(ctx, { file, area, plant, materials, soilTest, fertilizer });
   const strips = stripsOn(ctx, area, allowed);
   const judged = {
@@ -191,7 +194,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     readings,
     past,
     soilTest,
-    calcareous: isCalcareous(file, readings),
+    calcareous,
     reading,
     treatments,
     spreading: spreadingOf(ctx, file, plant, ground, treatments),
@@ -202,7 +205,12 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     moments: momentsOf(ctx, area.id, climate, treatments, [...works, ...comingLoads]),
     outlook: phOutlook(ctx, { areaId: area.id, readings, planFrom, ...treatments }),
     habit,
-    ledger: ledgerOf(ctx, { file, areaId: area.id, ground, materials, loads }),
+    ledger: ledgerOf(ctx, area.id, records, loads),
+    verdict: verdictOf(ctx, {
+      ...{ file, areaId: area.id, readings, goal, calcareous, records },
+      isTilled: area.situation === 'tilled',
+      lime: treatments.lime,
+    }),
     liquid: liquidFeedOf(ctx, file, area, materials, ground),
     fertilizerAcid: fertilizerAcid(ctx, area.id, treatments.fertilizer),
     unsureAmounts: unsureAmounts(ctx, area.id, ground, treatments),

@@ -40,19 +40,24 @@ interface LedgerYear {
 /** What a piece of ground was given, year by year, the oldest first. */
 export type Ledger = readonly LedgerYear[];
 
-interface LedgerInput {
+interface RecordInput {
   readonly file: AreaSlice;
   readonly areaId: string;
   readonly ground: Ground;
   readonly materials: Materials;
-  readonly loads: readonly LoadRead[];
 }
 
-/** So much of a record is in a column. */
+/** So much of something is in a column. */
 interface Part {
   readonly year: string;
   readonly column: LedgerColumn;
   readonly rate: Rate;
+}
+
+/** What a record brings in one column. */
+export interface RecordPart extends Part {
+  readonly entry: PastEntry;
+  readonly of: Substance;
 }
 
 /** What is counted of a record: its columns in percent of the product, as typed or as generally sold. */
@@ -127,13 +132,13 @@ const PERCENTS = {
 } satisfies Readonly<Record<PastEntry['kind'], unknown>>;
 
 /** What one record brings. */
-function partsOf(ctx: PlanContext, input: LedgerInput, entry: PastEntry): Part[] {
+function partsOf(ctx: PlanContext, input: RecordInput, entry: PastEntry): RecordPart[] {
   const { areaId, ground, materials } = input;
   const on = ctx.date(`past/${entry.id}/on`, entry.on);
   if (!on) return [];
   const at = `${areaId}/ledger/${entry.id}`;
   const rate = readRate(ctx, entry, at, on, ground);
-  return PERCENTS[entry.kind](ctx, entry, materials).flatMap(([column, percent]): Part[] => {
+  return PERCENTS[entry.kind](ctx, entry, materials).flatMap(([column, percent]): RecordPart[] => {
     const value = typeof percent === 'number' ? percent : percent.typed;
     if (value === 0) return [];
     const of = OF[column];
@@ -151,7 +156,7 @@ function partsOf(ctx: PlanContext, input: LedgerInput, entry: PastEntry): Part[]
       rate,
       share,
     ]);
-    return [{ year: on.slice(0, 4), column, rate: brought }];
+    return [{ entry, year: on.slice(0, 4), column, rate: brought, of }];
   });
 }
 
@@ -165,17 +170,26 @@ function partsOfLoad({ on, when, holds }: LoadRead): Part[] {
   ];
 }
 
+/** What each record of a piece of ground brings; what was left out brings nothing. */
+export function readRecords(ctx: PlanContext, input: RecordInput): RecordPart[] {
+  return Object.values(input.file.past)
+    .filter(({ outcome }) => outcome !== 'left')
+    .flatMap((entry) => partsOf(ctx, input, entry));
+}
+
 /**
  * What went on a piece of ground in each calendar year, by the diary and what was told of before: each record by its rate and what its
- * product holds. What was left out is not counted, nor what cannot be read.
+ * product holds, with the loads of compost that are on. What cannot be read is not counted.
  */
-export function ledgerOf(ctx: PlanContext, input: LedgerInput): Ledger {
-  const { file, areaId, loads } = input;
-  const records = Object.values(file.past).filter(({ outcome }) => outcome !== 'left');
-  const parts = [
-    ...records.flatMap((entry) => partsOf(ctx, input, entry)),
-    ...loads.flatMap(partsOfLoad),
-  ].filter(({ rate }) => !('absent' in rate));
+export function ledgerOf(
+  ctx: PlanContext,
+  areaId: string,
+  records: readonly RecordPart[],
+  loads: readonly LoadRead[],
+): Ledger {
+  const parts = [...records, ...loads.flatMap(partsOfLoad)].filter(
+    ({ rate }) => !('absent' in rate),
+  );
   const years = [...new Set(parts.map(({ year }) => year))].sort();
   return years.map((year): LedgerYear => {
     const sums = LEDGER_COLUMNS.flatMap((column) => {

@@ -181,7 +181,7 @@ function afterLime(ctx: PlanContext, input: OutlookInput, planFrom: IsoDate): Ou
 }
 
 /** Warm months between two days, in which sulfur works. */
-function warmMonths(from: IsoDate, to: IsoDate): number {
+export function warmMonths(from: IsoDate, to: IsoDate): number {
   let warm = 0;
   for (let day = addMonths(from, 1); day <= to; day = addMonths(day, 1)) {
     const month = Number(day.slice(5, 7));

@@ -300,6 +300,7 @@ test('steps: what is settled is done, and lapses when the sum changes', () => {
     feeding: 'decide',
     calendar: 'done',
     slip: 'decide',
+    diary: 'not-begun',
   });
   expect(settled(lawn.treatments.lime.digest, ORACLE).steps.ph).toBe('done');
   const later = settled(lawn.treatments.lime.digest, { ...ORACLE, buffer: '6.3' });

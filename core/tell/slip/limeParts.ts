@@ -24,6 +24,15 @@ function standing({ readings, treatments, plant, goal }: AreaPlan): SlipBlock[] 
   return [sentence(`slip.ph.${lime.standing}`, params), ...own];
 }
 
+/** What the new test says of what went on before. */
+function verdictOn({ verdict }: AreaPlan): SlipBlock[] {
+  if (!verdict) return [];
+  const { kind, does, before, now } = verdict;
+  if (kind === 'cannot-tell') return [sentence('slip.verdict.cannot-tell', { does })];
+  const params = { does, before: { working: before.id }, now: { working: now.id } };
+  return [sentence(`slip.verdict.${kind}`, params)];
+}
+
 /** What the page says where nothing is to be spread. */
 const NOTHING = {
   'none-needed': 'slip.noLime',
@@ -96,7 +105,7 @@ function decided({ ownReason, passedBy }: LimeTreatment): SlipBlock[] {
 export function limeParts(ctx: PlanContext, plan: AreaPlan, buying: boolean): Parts {
   const { area, ground } = plan;
   const { lime } = plan.treatments;
-  const before = standing(plan);
+  const before = [...standing(plan), ...verdictOn(plan)];
   const { verdict } = lime;
   if (verdict === 'not-worth-a-trip' && isNone(lime.rate)) {
     return parts({ found: [...before, sentence('slip.noLimeUnsure')] });

@@ -8,6 +8,7 @@ import { useCase } from '../context/caseContext';
 import { Findings } from '../shared/Findings';
 import { LedgerTable } from './LedgerTable';
 import { Records } from './Records';
+import { VerdictSays } from './VerdictSays';
 import { Upcoming } from './Upcoming';
 
 /** The diary: what was really done, when and by whom, and what each year put on the ground. */
@@ -24,6 +25,9 @@ export function DiaryStep(): ReactNode {
       </Section>
       <Section title={text('diary.records')} wide>
         <Records fresh={fresh} onRecord={setFresh} />
+      </Section>
+      <Section title={text('verdict.title')} wide>
+        <VerdictSays />
       </Section>
       <Section title={text('ledger.of', { area: areaName(area) })} wide>
         <LedgerTable />

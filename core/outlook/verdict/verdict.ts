@@ -1,0 +1,289 @@
+import type { PastEntry } from '../../casefile/parts/past';
+import type { AreaSlice } from '../../casefile/slice';
+import { SHIPPED_MATERIALS } from '../../catalog/materials/materials';
+import { daysBetween, type IsoDate } from '../../kernel/typed/date';
+import { quantity, type Quantity } from '../../kernel/units/quantity';
+import type { PlanContext } from '../../kernel/working/context';
+import { msg } from '../../kernel/messages/msg';
+import { valueOf, type Figure } from '../../kernel/working/working';
+import { dayOf } from '../../site/diary';
+import type { AreaGoal } from '../../site/goal';
+import { reportFor } from '../../site/report/reports';
+import type { Readings } from '../../site/report/types';
+import { DAYS_PER_MONTH } from '../../tables/lime/residual';
+import {
+  LIME_BY_TEXTURE_DEPTH_IN,
+  LIME_BY_TEXTURE_ROWS,
+  LIME_BY_TEXTURE_SPREAD_PERCENT,
+  TEXTURES,
+  type Texture,
+} from '../../tables/lime/byTexture';
+import { atWork, LIME_AT_WORK, SULFUR_AT_WORK, type AtWork } from '../../tables/soil/atWork';
+import { SULFUR_ROWS, SULFUR_SOIL_OF, SULFUR_SOILS, SULFUR_SPREAD } from '../../tables/sulfur';
+import { SQUARE_FEET_PER_ACRE, SQUARE_FEET_PER_THOUSAND } from '../../kernel/units/factors';
+import type { LimeTreatment } from '../../treat/lime/types';
+import type { RecordPart } from '../ledger';
+import { warmMonths } from '../phOutlook';
+import { judge, type Facts, type Judged } from './judge';
+
+type Ph = Figure<Quantity<'pH', 'water'>>;
+type Does = Facts['does'];
+
+/** What a new test says of what was put on since the one before. */
+export interface Verdict extends Judged {
+  readonly does: Does;
+  readonly before: Ph;
+  readonly now: Ph;
+  readonly measured: Ph;
+  /** What was expected by the day of the new sample; absent with its reason where nobody can say. */
+  readonly expected: Ph;
+  /** When the last of it went on, and when the new sample was taken. */
+  readonly lastOn: IsoDate;
+  readonly until: IsoDate;
+}
+
+interface VerdictInput {
+  readonly file: AreaSlice;
+  readonly areaId: string;
+  readonly readings: Readings;
+  readonly goal: AreaGoal;
+  readonly isTilled: boolean;
+  readonly calcareous: boolean;
+  readonly lime: LimeTreatment;
+  /** What each record brought. */
+  readonly records: readonly RecordPart[];
+}
+
+/** Columns of the ledger that move the pH. */
+const COLUMN = { lime: 'lime', sulfur: 'sulfur' } as const;
+
+/** The table's pH from which, and to which, a whole unit is told. */
+const LIME_UNIT = { from: 5.5 } as const;
+const SULFUR_UNIT = { from: 7, to: 5 } as const;
+
+/** What moves the pH of the table's depth by a whole unit, lb/1000 ft²: of pure limestone, or of sulfur. */
+function poundsForUnit(does: Does, texture: Texture): number {
+  if (does === 'lime') {
+    const row = LIME_BY_TEXTURE_ROWS.find(([ph]) => ph === LIME_UNIT.from);
+    const perAcre = row?.[TEXTURES.indexOf(texture) + 1] ?? NaN;
+    return (perAcre * SQUARE_FEET_PER_THOUSAND) / SQUARE_FEET_PER_ACRE;
+  }
+  const column = SULFUR_SOILS.indexOf(SULFUR_SOIL_OF[texture]) + 1;
+  const at = (ph: number): number => SULFUR_ROWS.find(([each]) => each === ph)?.[column] ?? NaN;
+  // The table is told for 100 ft².
+  return ((at(SULFUR_UNIT.from) - at(SULFUR_UNIT.to)) / (SULFUR_UNIT.from - SULFUR_UNIT.to)) * 10;
+}
+
+/** A powder, or pellets that fall to powder; what is ground for fields takes longer. */
+function isFine(material: string): boolean {
+  const lime = SHIPPED_MATERIALS.lime.find(({ id }) => id === material);
+  return lime !== undefined && (lime.powder === undefined || lime.powder === true);
+}
+
+function shareOf(
+  does: Does,
+  { material }: PastEntry,
+  on: IsoDate,
+  until: IsoDate,
+  isTilled: boolean,
+): Omit<AtWork, 'months'> {
+  if (does === 'sulfur') {
+    const rows = SULFUR_AT_WORK[isTilled ? 'worked-in' : 'on-top'];
+    return atWork(rows, warmMonths(on, until));
+  }
+  const lies = isTilled ? (isFine(material) ? 'fine' : 'ground') : 'on-top';
+  return atWork(LIME_AT_WORK[lies], daysBetween(on, until) / DAYS_PER_MONTH);
+}
+
+/** What moves the pH of the ground's own depth by a whole unit, with what tables differ by. */
+function forUnit(
+  ctx: PlanContext,
+  at: string,
+  does: Does,
+  texture: Texture,
+  depth: Figure<Quantity<'in', 'depth'>>,
+): Figure<Quantity<'lb/1000ft2', 'CaCO3' | 'S'>> {
+  const of = does === 'lime' ? 'CaCO3' : 'S';
+  const printed = ctx.constant(
+    {
+      id: `${at}/unit/printed`,
+      label: msg(`verdict.unit.${does}`),
+      source: does === 'lime' ? 'knott' : 'practice',
+      standing: 'recalled',
+    },
+    poundsForUnit(does, texture),
+    'lb/1000ft2',
+    of,
+  );
+  const apart = ctx.constant(
+    { id: `${at}/unit/apart`, label: msg('outlook.schoolsApart'), source: 'practice' },
+    does === 'lime' ? LIME_BY_TEXTURE_SPREAD_PERCENT : SULFUR_SPREAD,
+    '%',
+    'share',
+  );
+  const wide = ctx.sheet.spread(
+    { id: `${at}/unit/table`, label: msg(`verdict.unit.${does}`) },
+    printed,
+    apart,
+  );
+  // Sulfur's tables are told for the roots of what is planted, whatever their depth.
+  if (does === 'sulfur') return wide;
+  const tabled = ctx.constant(
+    { id: `${at}/unit/depth`, label: msg('verdict.tableDepth'), source: 'knott' },
+    LIME_BY_TEXTURE_DEPTH_IN,
+    'in',
+    'depth',
+  );
+  return ctx.sheet.derive(
+    'proportion',
+    { id: `${at}/unit`, label: msg('verdict.unitHere') },
+    [wide, depth, tabled],
+    (pounds, here, table) =>
+      quantity((pounds.value * here.value) / table.value, 'lb/1000ft2', 'CaCO3'),
+  );
+}
+
+interface Dated {
+  readonly part: RecordPart;
+  readonly on: IsoDate;
+}
+
+/** The change of the pH that was expected by a day. */
+function expectedChange(
+  ctx: PlanContext,
+  at: string,
+  does: Does,
+  dated: readonly Dated[],
+  until: IsoDate,
+  { readings, isTilled, lime }: VerdictInput,
+): Ph {
+  const entry = { id: `${at}/expected`, label: msg('verdict.expected') };
+  if (!readings.texture) return ctx.sheet.absent(entry, msg('absent.noTexture'));
+  const worked = dated.map(({ part, on }) => {
+    const { low, high } = shareOf(does, part.entry, on, until, isTilled);
+    const share = ctx.sheet.leaf(
+      'constant',
+      {
+        id: `${at}/${part.entry.id}/share`,
+        label: msg('verdict.share', { from: { date: on }, until: { date: until } }),
+        source: 'practice',
+        standing: 'recalled',
+      },
+      quantity((low + high) / 2, 'ratio', 'share'),
+      { low, high },
+    );
+    return ctx.sheet.derive(
+      'multiply',
+      { id: `${at}/${part.entry.id}/worked`, label: msg('verdict.worked') },
+      [part.rate, share],
+      (rate, times) => quantity(rate.value * times.value, 'lb/1000ft2', part.of),
+    );
+  });
+  const [only, ...others] = worked;
+  if (!only) return ctx.sheet.absent(entry, msg('absent.nothingBetween'));
+  const sum =
+    others.length === 0
+      ? only
+      : ctx.sheet.add(
+          { id: `${at}/worked`, label: msg('verdict.worked') },
+          worked,
+          'lb/1000ft2',
+          does === 'lime' ? 'CaCO3' : 'S',
+        );
+  const unit = forUnit(ctx, at, does, readings.texture, lime.treatedDepth);
+  const units = ctx.sheet.derive(
+    'divide',
+    { id: `${at}/units`, label: msg('verdict.units') },
+    [sum, unit],
+    (all, one) => quantity(all.value / one.value, 'pH', 'water'),
+  );
+  if (does === 'lime') return units;
+  const nothing = ctx.constant({ id: `${at}/none`, label: msg('verdict.none') }, 0, 'pH', 'water');
+  return ctx.sheet.subtract(entry, [nothing, units]);
+}
+
+/** Months of the year between two days, 0 to 6. */
+function seasonApart(a: IsoDate, b: IsoDate): number {
+  const apart = Math.abs(Number(a.slice(5, 7)) - Number(b.slice(5, 7)));
+  return Math.min(apart, 12 - apart);
+}
+
+/** Two of a kind within so many days are likely the same one twice. */
+const TWICE_DAYS = 30;
+/** Deeper, or shallower, than this a sample does not tell what lies on top. */
+const SAMPLE_IN = { deep: 5, shallow: 3 } as const;
+
+/**
+ * What a new report says of the lime, or the sulfur, that went on since the report before it.
+ * @returns nothing where there is no earlier report, or nothing went on between the two
+ */
+export function verdictOf(ctx: PlanContext, input: VerdictInput): Verdict | undefined {
+  const { file, areaId, readings, goal, records } = input;
+  const { earlier, sampledOn } = readings;
+  const change = earlier?.changes.find(({ analyte }) => analyte === 'ph-water');
+  const until = sampledOn;
+  if (!earlier?.on || !change || !until) return undefined;
+  const since = earlier.on;
+  const here = (does: Does): Dated[] =>
+    records.flatMap((part) => {
+      const on = dayOf(part.entry);
+      const isHere = part.column === COLUMN[does] && on && on >= since && on <= until;
+      return isHere && !('absent' in part.rate) ? [{ part, on }] : [];
+    });
+  const does: Does = here('sulfur').length > 0 ? 'sulfur' : 'lime';
+  const dated = here(does).sort((a, b) => (a.on < b.on ? -1 : 1));
+  const last = dated.at(-1);
+  if (!last || (does === 'sulfur' && here('lime').length > 0)) return undefined;
+  const at = `${areaId}/verdict`;
+  const measured = change.change as Ph;
+  const expected = expectedChange(ctx, at, does, dated, until, input);
+  const shared = {
+    does,
+    before: change.before as Ph,
+    now: change.now as Ph,
+    measured,
+    expected,
+    lastOn: last.on,
+    until,
+  };
+  const [came, now] = [valueOf(measured)?.value, valueOf(change.now)?.value];
+  if ('absent' in expected || came === undefined || now === undefined) {
+    return { ...shared, kind: 'cannot-tell', untold: 'unknown', reasons: [] };
+  }
+  const { value, range } = expected;
+  const depth = valueOf(readings.reportDepth)?.value;
+  const months = daysBetween(last.on, until) / DAYS_PER_MONTH;
+  const warm = warmMonths(last.on, until);
+  const alkalinity = readings.others['water-alkalinity'];
+  const facts: Facts = {
+    does,
+    expected: {
+      low: range?.low ?? value.value,
+      middle: value.value,
+      high: range?.high ?? value.value,
+    },
+    measured: came,
+    now,
+    window: goal.window,
+    months: does === 'lime' ? months : warm,
+    sameMethod: readings.cacl2Ph === undefined && readings.phFromField === undefined,
+    sameLaboratory:
+      reportFor(file, areaId)?.report?.laboratory.trim() === earlier.report.laboratory.trim(),
+    seasonApart: seasonApart(since, until),
+    signs: {
+      'left-out': Object.values(file.past).some(
+        ({ outcome, kind }) => outcome === 'left' && kind === does,
+      ),
+      coarse: dated.some(({ part }) => !isFine(part.entry.material)),
+      'free-lime': input.calcareous,
+      water: alkalinity !== undefined && !('absent' in alkalinity),
+      cold: warm < 3,
+      depth: depth !== undefined && depth > SAMPLE_IN.deep && !input.isTilled,
+      shallow: depth !== undefined && depth < SAMPLE_IN.shallow,
+      double: dated.some(
+        ({ on }, index) => index > 0 && daysBetween(dated[index - 1]?.on ?? on, on) < TWICE_DAYS,
+      ),
+    },
+  };
+  return { ...shared, ...judge(facts) };
+}
