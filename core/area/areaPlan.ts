@@ -9,6 +9,7 @@ import type { Figure } from '../kernel/working/working';
 import type { Habit } from '../outlook/habit';
 import type { Ledger } from '../outlook/ledger';
 import type { Verdict } from '../outlook/verdict/verdict';
+import type { NextTest } from '../outlook/nextTest';
 import type { PhOutlook } from '../outlook/phOutlook';
 import type { SoilTest } from '../reading/soilTest';
 import type { AreaReading } from '../reading/types';
@@ -86,8 +87,8 @@ export interface AreaPlan {
   readonly unsureAmounts: readonly UnsureAmount[];
   /** What the client is told besides amounts and days, the gravest first. */
   readonly judgements: readonly Judgement[];
-  /** Years until the next test where nothing asks for an earlier one. */
-  readonly retestYears: number;
+  /** When it is tested again where nothing that is put on asks for it sooner. */
+  readonly nextTest: NextTest;
 }
 
 /** A piece of ground that could not be worked out: the case has too much of it, or the program has a fault. */

@@ -2,7 +2,6 @@ import { sampleOf } from '../casefile/parts/sample';
 import type { Area } from '../casefile/parts/area';
 import type { AreaSlice } from '../casefile/slice';
 import type { Materials } from '../catalog/materials/materials';
-import { retestYears } from '../catalog/packs/opinions';
 import type { Pack } from '../catalog/packs/pack';
 import { isMixedSample } from '../site/report/mixedSample';
 import { judgementsOf } from '../judge/judgements';
@@ -16,6 +15,7 @@ import { fertilizerAcid } from '../outlook/fertilizerAcid';
 import { habitOf } from '../outlook/habit';
 import { ledgerOf, readRecords } from '../outlook/ledger';
 import { verdictOf } from '../outlook/verdict/verdict';
+import { nextTest } from '../outlook/nextTest';
 import { phOutlook } from '../outlook/phOutlook';
 import { isCalcareous } from '../reading/calcareous';
 import { readArea } from '../reading/reading';
@@ -214,7 +214,13 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     liquid: liquidFeedOf(ctx, file, area, materials, ground),
     fertilizerAcid: fertilizerAcid(ctx, area.id, treatments.fertilizer),
     unsureAmounts: unsureAmounts(ctx, area.id, ground, treatments),
-    retestYears: retestYears(file.decisions.retest?.value, pack),
+    nextTest: nextTest({
+      decided: file.decisions.retest?.value,
+      pack,
+      acid: goal.acid,
+      texture: readings.texture,
+      loads,
+    }),
     judgements: judgementsOf(ctx, judged),
   };
 }

@@ -105,9 +105,9 @@ function testAgain(file: CaseFile, plan: Plan): IsoDate | undefined {
   const from = dateOf(file.planFrom);
   return earliest(
     plan.areas.map(
-      ({ treatments, retestYears, readings }) =>
+      ({ treatments, nextTest, readings }) =>
         treatmentsIn(treatments).find(({ testOn }) => testOn)?.testOn ??
-        (from && !readings.untested ? addMonths(from, 12 * retestYears) : undefined),
+        (from && !readings.untested ? addMonths(from, 12 * nextTest.years) : undefined),
     ),
   );
 }

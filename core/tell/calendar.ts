@@ -77,7 +77,7 @@ const KIND_OF: Readonly<Record<TreatmentProduct['role'], PutOn['kind']>> = {
 
 /** When the ground is tested: now where it never was, by what was put on, else after the usual years. */
 function testsOf(plan: AreaPlan): Test[] {
-  const { area, treatments, readings, planFrom, retestYears } = plan;
+  const { area, treatments, readings, planFrom, nextTest } = plan;
   const test = (name: string, why: Test['why'], date: IsoDate): Test => ({
     key: `${area.id}/test-${name}`,
     areaId: area.id,
@@ -91,7 +91,7 @@ function testsOf(plan: AreaPlan): Test[] {
     testOn ? [test(kind, 'worked', testOn)] : [],
   );
   if (worked.length > 0 || !planFrom) return worked;
-  return [test('routine', 'routine', addMonths(planFrom, 12 * retestYears))];
+  return [test('routine', 'routine', addMonths(planFrom, 12 * nextTest.years))];
 }
 
 /** Everything that has a day on a piece of ground, in order: only what its page tells of. */

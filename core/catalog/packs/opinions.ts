@@ -1,5 +1,5 @@
 import type { SourceId } from '../../kernel/sources';
-import type { NutrientBands, Pack } from './pack';
+import type { NutrientBands } from './pack';
 
 /** Thresholds on which good practitioners differ: which of them an area is read by. */
 export const OPINIONS = ['opinion-k', 'opinion-p', 'opinion-cu', 'opinion-mn'] as const;
@@ -42,12 +42,6 @@ const HIGH_ABOVE = 30;
  * treatment and after a large correction, two, or four where nothing moves. Common practice.
  */
 export const RETEST_YEARS = ['1', '2', '4'] as const;
-
-/** Years until the next test: as decided, else as the pack has it. */
-export function retestYears(decided: string | undefined, { retestYears: usual }: Pack): number {
-  const chosen = RETEST_YEARS.find((years) => years === decided);
-  return chosen ? Number(chosen) : usual.value;
-}
 
 /** The opinion that an area follows for values of an extractant, if it is not the pack's. */
 export function opinionOf(

@@ -2497,7 +2497,7 @@ export interface Messages extends PageMessages {
   'retest.2': None;
   'retest.4': None;
   'retest.label': None;
-  'retest.usual': { readonly years: 'any' };
+  'retest.usual': { readonly why: 'word'; readonly years: 'any' };
   'rowMenu.dots': None;
   'rule.frozen-ground': None;
   'rule.hard-surfaces': None;
@@ -3998,7 +3998,7 @@ export interface PageMessages {
   'slip.phFromField': { readonly by: 'word' };
   'slip.phosphateOnLime': None;
   'slip.rawManure': { readonly days: 'any' };
-  'slip.retest': { readonly date: 'any' };
+  'slip.retest': { readonly date: 'any'; readonly why: 'word' };
   'slip.salts': { readonly area: 'any'; readonly value: 'any' };
   'slip.section.after': None;
   'slip.section.ask': None;

@@ -1,33 +1,24 @@
 /** Whether what was put on did what was expected of it, by a new test. */
-export const VERDICTS = [
-  'as-hoped',
-  'faster',
-  'slower',
-  'overshoot',
-  'no-effect',
-  'cannot-tell',
-] as const;
-export type VerdictKind = (typeof VERDICTS)[number];
+export type VerdictKind =
+  'as-hoped' | 'faster' | 'slower' | 'overshoot' | 'no-effect' | 'cannot-tell';
 
 /** Why a new test cannot tell. */
 export type Untold = 'method' | 'laboratory' | 'season' | 'too-soon' | 'unknown';
 
 /** What a result that was not hoped for may come from, as far as data tell. */
-export const REASONS = [
-  'left-out',
-  'too-soon',
-  'coarse',
-  'free-lime',
-  'water',
-  'cold',
-  'depth',
-  'shallow',
-  'double',
-  'feed',
-  'season',
-  'spot',
-] as const;
-export type Reason = (typeof REASONS)[number];
+export type Reason =
+  | 'left-out'
+  | 'too-soon'
+  | 'coarse'
+  | 'free-lime'
+  | 'water'
+  | 'cold'
+  | 'depth'
+  | 'shallow'
+  | 'double'
+  | 'feed'
+  | 'season'
+  | 'spot';
 
 /** Everything that a verdict follows from, in plain numbers: changes in pH, months. */
 export interface Facts {

@@ -6,8 +6,7 @@ export interface AtWork {
 }
 
 /** How lime lies: worked in by how fine it is, or on top, where it is the sample of four inches that tells. */
-export const LIME_LIES = ['fine', 'ground', 'on-top'] as const;
-export type LimeLies = (typeof LIME_LIES)[number];
+export type LimeLies = 'fine' | 'ground' | 'on-top';
 
 /** The share of the pH change of lime that a sample finds, by months. Common practice, recalled. */
 export const LIME_AT_WORK: Readonly<Record<LimeLies, readonly AtWork[]>> = {
@@ -39,8 +38,7 @@ export const LIME_AT_WORK: Readonly<Record<LimeLies, readonly AtWork[]>> = {
 };
 
 /** How sulfur lies: a powder that is worked in, or prills on top. */
-export const SULFUR_LIES = ['worked-in', 'on-top'] as const;
-export type SulfurLies = (typeof SULFUR_LIES)[number];
+export type SulfurLies = 'worked-in' | 'on-top';
 
 /** The share of its acid that sulfur has set free, by warm months. Common practice, recalled. */
 export const SULFUR_AT_WORK: Readonly<Record<SulfurLies, readonly AtWork[]>> = {

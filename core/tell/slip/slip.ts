@@ -108,14 +108,14 @@ function after(plan: AreaPlan): SlipBlock[] {
   // What holds the fertilizer says itself what is to be tested.
   const soon = plan.judgements.some(({ id }) => id === 'mixFlush');
   const routine = planFrom && !tested && !readings.untested && !fertilizer.hold && !soon;
-  const date = planFrom && addMonths(planFrom, 12 * plan.retestYears);
+  const date = planFrom && addMonths(planFrom, 12 * plan.nextTest.years);
   const worked = [
     ...(lime.isDosed && !('absent' in lime.target)
       ? [sentence('slip.worked.lime', { ph: { working: lime.target.id } })]
       : []),
     ...(isFedOnPage(plan) ? [sentence(`slip.worked.${plant.form}`)] : []),
   ];
-  return [...(routine && date ? [sentence('slip.retest', { date: { date } })] : []), ...worked];
+  return [...(routine && date ? [sentence('slip.retest', { date: { date }, why: plan.nextTest.why })] : []), ...worked];
 }
 
 /** Work whose week a client knows better than the page. */

@@ -152,7 +152,7 @@ function Opinions(): ReactNode {
     'opinion-mn': readings.methods.mn ?? '',
   };
   const here = OPINIONS.filter((what) => OPINION_VALUES[what].methods.includes(methods[what]));
-  const usual = text('retest.usual', { years: area.pack.retestYears.value });
+  const usual = text('retest.usual', { ...area.nextTest.usual });
   return (
     <Section title={text('opinion.title')}>
       <div className="flex flex-wrap gap-x-5 gap-y-3">
