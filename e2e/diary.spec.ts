@@ -121,7 +121,7 @@ test('a new report brings the verdict: what came, what was expected, what to do;
   await expect(page.getByText('The lime did what was hoped for.')).toBeVisible();
   const row = page.getByRole('table', { name: 'Did it work?' }).getByRole('row').nth(1);
   await expect(row).toContainText(/pH 5\.5.*pH 6\.1.*\+0\.6.*\+0\.6/);
-  await page.screenshot({ path: '/tmp/v.png' });
+  await expect(page.getByRole('img', { name: /^Lime and sulfur of each year/ })).toBeVisible();
   await app.go('Slip');
   await expect(page.locator('#worksheet')).toContainText('The lime did what we hoped');
 });

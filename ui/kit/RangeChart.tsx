@@ -13,13 +13,9 @@ import {
 import type { ReactNode } from 'react';
 import { Line } from 'react-chartjs-2';
 import { text } from '../format/text';
+import { themeColor } from './themeColor';
 
 Chart.register(CategoryScale, LinearScale, PointElement, LineElement, Filler);
-
-/** A color of the theme, as the page has it. */
-function themeColor(name: string): string {
-  return getComputedStyle(document.documentElement).getPropertyValue(`--color-${name}`).trim();
-}
 
 interface RangeChartProps {
   /** What is drawn, for whoever does not see it. */

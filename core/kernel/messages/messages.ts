@@ -1547,6 +1547,9 @@ export interface Messages extends PageMessages {
   'ledger.N': None;
   'ledger.P2O5': None;
   'ledger.S': None;
+  'ledger.drawnFed': None;
+  'ledger.drawnPh': None;
+  'ledger.drawnTests': None;
   'ledger.empty': None;
   'ledger.head.K2O': None;
   'ledger.head.Mg': None;

@@ -10,6 +10,7 @@ import { Button } from '../../kit/Button';
 import { Cell, Table } from '../../kit/Table';
 import { download, fileName } from '../../files/download';
 import { Figure } from '../../working/Figure';
+import { LedgerDrawn } from './LedgerDrawn';
 import { OpenableRow } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
 
@@ -34,6 +35,7 @@ export function LedgerTable(): ReactNode {
   return (
     <>
       <p className="mb-2 text-small text-ink-2">{text('ledger.how')}</p>
+      <LedgerDrawn />
       <div className="overflow-x-auto">
         <Table
           label={text('ledger.title')}
