@@ -115,7 +115,12 @@ function after(plan: AreaPlan): SlipBlock[] {
       : []),
     ...(isFedOnPage(plan) ? [sentence(`slip.worked.${plant.form}`)] : []),
   ];
-  return [...(routine && date ? [sentence('slip.retest', { date: { date }, why: plan.nextTest.why })] : []), ...worked];
+  return [
+    ...(routine && date
+      ? [sentence('slip.retest', { date: { date }, why: plan.nextTest.why })]
+      : []),
+    ...worked,
+  ];
 }
 
 /** Work whose week a client knows better than the page. */
