@@ -138,6 +138,19 @@ test('of another plan it is of the past: lime of last year still reacts', () => 
   expect(plan.treatments.lime.applications[0]?.kept).toBeUndefined();
 });
 
+test('a newer sample has seen it: lime that went on before counts as lime that still reacts, and the plan is a new one', () => {
+  const entry = entryOf(BASE, 'lawn/lime/1');
+  const { s1 } = BASE.samples;
+  if (!s1) throw new Error('no sample');
+  const later = {
+    ...withEntries(BASE, [entry]),
+    samples: { s1: { ...s1, takenOn: '2028-08-01' } },
+  };
+  const { credit, applications } = planned(later).treatments.lime;
+  expect(credit).toBeDefined();
+  expect(applications.every(({ kept }) => !kept)).toBe(true);
+});
+
 test('what nobody had planned counts too, whenever it went on', () => {
   const free = newPastEntry({
     id: 'f1',

@@ -1,5 +1,6 @@
 import type { PastEntry } from '../casefile/parts/past';
 import type { AreaSlice } from '../casefile/slice';
+import { reportFor } from './report/reports';
 import { parseDate, type IsoDate } from '../kernel/typed/date';
 
 /** What the diary has of one application of the plan. */
@@ -11,20 +12,34 @@ export interface Kept {
 }
 
 /** What the diary of a piece of ground is: its entries, and from when its plan runs. */
-export type Diary = Pick<AreaSlice, 'past' | 'planFrom'>;
+export type Diary = Pick<AreaSlice, 'past' | 'planFrom' | 'samples' | 'reports'>;
 
-/**
- * Whether an entry speaks of the plan as it stands. What an earlier plan had, with another start, is of the past: its lime still
- * reacts, its nitrogen counts.
- */
-export function isOfPlan({ planFrom }: Pick<Diary, 'planFrom'>, entry: PastEntry): boolean {
-  return entry.outcome !== '' && entry.planned !== '' && entry.plannedFrom === planFrom;
+function dayIn(text: string | undefined): IsoDate | undefined {
+  const parsed = parseDate(text ?? '');
+  return parsed.kind === 'value' ? parsed.value : undefined;
 }
 
 /** The day of an entry; nothing where it cannot be read. */
 export function dayOf({ on }: Pick<PastEntry, 'on'>): IsoDate | undefined {
-  const parsed = parseDate(on);
-  return parsed.kind === 'value' ? parsed.value : undefined;
+  return dayIn(on);
+}
+
+/** The day of the soil that a piece of ground is planned by: when its sample was taken, else when it was reported. */
+function testedOn(diary: Diary, areaId: string): IsoDate | undefined {
+  const found = reportFor(diary, areaId);
+  return dayIn(found?.sample.takenOn) ?? dayIn(found?.report?.date);
+}
+
+/**
+ * Whether an entry speaks of the plan as it stands. What an earlier plan had, with another start or before the present sample was
+ * taken, is of the past: its lime still reacts, its nitrogen counts, and the sample has seen what it did.
+ */
+export function isOfPlan(diary: Diary, entry: PastEntry): boolean {
+  if (entry.outcome === '' || entry.planned === '' || entry.plannedFrom !== diary.planFrom) {
+    return false;
+  }
+  const [on, tested] = [dayOf(entry), testedOn(diary, entry.areaId)];
+  return !on || !tested || on >= tested;
 }
 
 /**
