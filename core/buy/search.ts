@@ -111,7 +111,7 @@ interface Built {
   readonly model: PurchaseModel;
 }
 
-function built(job: Job): Built {
+function builtFor(job: Job): Built {
   const of = withoutDominated(job);
   return { of, model: purchaseModel(of) };
 }
@@ -231,7 +231,7 @@ export async function waysToBuy(
   if (job.areas.length === 0) return { kind: 'nothing', why: 'no-need' };
   if (job.products.length === 0) return { kind: 'nothing', why: 'no-products' };
   const kinds = BUY_KINDS.filter((kind) => AIMS[kind].isFor(job));
-  const whole = built(job);
+  const whole = builtFor(job);
   onward(0, kinds.length);
   const cheapest = await solved('cheapest', whole, solve);
   // What the cheapest cannot do the others cannot either.
@@ -240,7 +240,7 @@ export async function waysToBuy(
   let why: string | undefined;
   for (const [at, kind] of kinds.entries()) {
     onward(at, kinds.length);
-    const here = AIMS[kind].job === all ? whole : built(AIMS[kind].job(job));
+    const here = AIMS[kind].job === all ? whole : builtFor(AIMS[kind].job(job));
     const found =
       kind === 'cheapest'
         ? cheapest

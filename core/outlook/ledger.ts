@@ -1,6 +1,7 @@
 import type { PastEntry } from '../casefile/parts/past';
 import type { AreaSlice } from '../casefile/slice';
 import type { Materials } from '../catalog/materials/materials';
+import { asSulfurPercent } from '../catalog/materials/sulfur';
 import { NUTRIENTS } from '../catalog/nutrients';
 import { percentOf } from '../equations/shares';
 import { parseGrade } from '../kernel/typed/grade';
@@ -11,7 +12,7 @@ import { msg } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
 import type { Ground } from '../site/ground/ground';
 import type { LoadRead } from '../site/loads';
-import { readRate, SULFUR_PERCENT } from '../site/past';
+import { PURE, readRate, SULFUR_PERCENT } from '../site/past';
 import { LIMESTONE_CCE_MAX, LIMESTONE_CCE_MIN, TABLE_LIMESTONE_CCE } from '../tables/lime/quality';
 
 /** What is counted: lime as pure limestone, sulfur that acidifies, nitrogen and what of it comes slowly, and what else feeds. */
@@ -96,8 +97,9 @@ function sulfurPercents(
 ): Percents {
   const material = sulfur.find((each) => each.id === name);
   const typed = typedIn(ctx, id, percent, SULFUR_PERCENT);
-  // What is told of no percentage counts as pure, as it does for the caps of a year.
-  return [['sulfur', typed === undefined ? (material?.typicalS ?? 100) : { typed }]];
+  return [
+    ['sulfur', typed === undefined ? (material ? asSulfurPercent(material) : PURE) : { typed }],
+  ];
 }
 
 function feedPercents(

@@ -151,6 +151,43 @@ test('a newer sample has seen it: lime that went on before counts as lime that s
   expect(applications.every(({ kept }) => !kept)).toBe(true);
 });
 
+test.each<[PastEntry['kind'], string, string, string]>([
+  ['fertilizer', 'urea-46-0-0', '46-0-0', '2'],
+  ['lime', 'ground-shell', '88', '10'],
+  // Of the 20 lb of a year 13.5 are on: less than a dose is left.
+  ['sulfur', 'sulfur-prills-90', '90', '15'],
+])(
+  '%s of an earlier plan counts by its material as by what is typed',
+  (kind, material, percent, pounds) => {
+    const bushes = lawnCase({
+      ...LAWN,
+      ...(kind === 'sulfur' ? { plant: 'blueberry', ph: '6.2', texture: 'loam' } : {}),
+    });
+    const entry = newPastEntry({
+      id: 'e1',
+      areaId: 'lawn',
+      kind,
+      on: '2027-03-01',
+      amount: { text: pounds, unit: 'lb/1000ft2', method: '' },
+      outcome: 'done',
+      planned: 'lawn/feed-n/1',
+      plannedFrom: '2026-09-01',
+    });
+    const said = (more: Partial<PastEntry>): unknown => {
+      const { treatments } = planned(withEntries(bushes, [{ ...entry, ...more }]));
+      const { lime, sulfur, fertilizer } = treatments;
+      return [
+        valueOf(fertilizer.needs.need.N)?.value,
+        lime.credit && valueOf(lime.credit)?.value,
+        sulfur && valueOf(sulfur.first)?.value,
+        sulfur?.verdict,
+      ];
+    };
+    expect(said({ material })).toEqual(said({ percent }));
+    expect(said({ material })).not.toEqual(said({ outcome: 'left' }));
+  },
+);
+
 test('what nobody had planned counts too, whenever it went on', () => {
   const free = newPastEntry({
     id: 'f1',

@@ -277,13 +277,23 @@ function saltsOf(
 ): Pick<LoadRead, 'salts' | 'saltsRise'> {
   const { sheet } = ctx;
   const perPotash = ctx.constant(
-    { id: `${id}/salts/per-potash`, label: msg('load.saltsOfPotash'), standing: 'recalled' },
+    {
+      id: `${id}/salts/per-potash`,
+      label: msg('load.saltsOfPotash'),
+      source: 'practice',
+      standing: 'recalled',
+    },
     SALTS_OF_POTASH,
     'ratio',
     'share',
   );
   const off = ctx.constant(
-    { id: `${id}/salts/may-be-off-by`, label: msg('load.weighsOff'), standing: 'recalled' },
+    {
+      id: `${id}/salts/may-be-off-by`,
+      label: msg('load.weighsOff'),
+      source: 'practice',
+      standing: 'recalled',
+    },
     SALTS_OFF_PERCENT,
     '%',
     'share',

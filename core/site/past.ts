@@ -19,6 +19,8 @@ export interface PastApplication {
 
 /** What a rate or an amount may be, as it is typed. */
 export const RATE = { above: 0, max: 100_000 };
+/** Sulfur that is told of no percentage and no product counts as pure, so that less is left for the year, %. */
+export const PURE = 100;
 /** What a product of sulfur holds of it, %. */
 export const SULFUR_PERCENT = { min: 5, max: 100 };
 

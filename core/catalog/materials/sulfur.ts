@@ -21,3 +21,8 @@ export const SULFUR_MATERIALS: readonly SulfurMaterial[] = [
   { id: 'aluminum-sulfate', forPound: 6, density: 62, aluminum: true, ...sulfate },
   { id: 'iron-sulfate', forPound: 8, density: 75, ...sulfate },
 ];
+
+/** What of a product acidifies as sulfur does, %: what is elemental, of a sulfate so much less as more of it is needed for a pound. */
+export function asSulfurPercent({ typicalS, forPound }: SulfurMaterial): number {
+  return forPound === undefined ? typicalS : 100 / forPound;
+}

@@ -1,6 +1,7 @@
 import type { PastEntry } from '../../casefile/parts/past';
 import type { AreaSlice } from '../../casefile/slice';
 import { SHIPPED_MATERIALS } from '../../catalog/materials/materials';
+import { own } from '../../kernel/typed/own';
 import { daysBetween, type IsoDate } from '../../kernel/typed/date';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
@@ -10,6 +11,7 @@ import { dayOf } from '../../site/diary';
 import type { AreaGoal } from '../../site/goal';
 import { reportFor } from '../../site/report/reports';
 import type { Readings } from '../../site/report/types';
+import { LIME_FOR_POUND_OF_N } from '../../tables/fertilizer/acidity';
 import { DAYS_PER_MONTH } from '../../tables/lime/residual';
 import {
   LIME_BY_TEXTURE_DEPTH_IN,
@@ -19,7 +21,13 @@ import {
   type Texture,
 } from '../../tables/lime/byTexture';
 import { atWork, LIME_AT_WORK, SULFUR_AT_WORK, type AtWork } from '../../tables/soil/atWork';
-import { SULFUR_ROWS, SULFUR_SOIL_OF, SULFUR_SOILS, SULFUR_SPREAD } from '../../tables/sulfur';
+import {
+  SULFUR_ROWS,
+  SULFUR_SOIL_OF,
+  SULFUR_SOILS,
+  SULFUR_SPREAD,
+  WARM_MONTHS,
+} from '../../tables/sulfur';
 import { SQUARE_FEET_PER_ACRE, SQUARE_FEET_PER_THOUSAND } from '../../kernel/units/factors';
 import type { LimeTreatment } from '../../treat/lime/types';
 import type { RecordPart } from '../ledger';
@@ -54,17 +62,14 @@ interface VerdictInput {
   readonly records: readonly RecordPart[];
 }
 
-/** Columns of the ledger that move the pH. */
-const COLUMN = { lime: 'lime', sulfur: 'sulfur' } as const;
-
-/** The table's pH from which, and to which, a whole unit is told. */
-const LIME_UNIT = { from: 5.5 } as const;
+/** The table's pH from which a whole unit of lime is told, and those between which one of sulfur is. */
+const LIME_UNIT_FROM = 5.5;
 const SULFUR_UNIT = { from: 7, to: 5 } as const;
 
 /** What moves the pH of the table's depth by a whole unit, lb/1000 ft²: of pure limestone, or of sulfur. */
 function poundsForUnit(does: Does, texture: Texture): number {
   if (does === 'lime') {
-    const row = LIME_BY_TEXTURE_ROWS.find(([ph]) => ph === LIME_UNIT.from);
+    const row = LIME_BY_TEXTURE_ROWS.find(([ph]) => ph === LIME_UNIT_FROM);
     const perAcre = row?.[TEXTURES.indexOf(texture) + 1] ?? NaN;
     return (perAcre * SQUARE_FEET_PER_THOUSAND) / SQUARE_FEET_PER_ACRE;
   }
@@ -210,6 +215,8 @@ function seasonApart(a: IsoDate, b: IsoDate): number {
 
 /** Two of a kind within so many days are likely the same one twice. */
 const TWICE_DAYS = 30;
+/** A pound of nitrogen that takes so much lime to undo is very acid, as that of ammonium sulfate is, lb. Common practice. */
+const VERY_ACID = 5;
 /** Deeper, or shallower, than this a sample does not tell what lies on top. */
 const SAMPLE_IN = { deep: 5, shallow: 3 } as const;
 
@@ -224,11 +231,13 @@ export function verdictOf(ctx: PlanContext, input: VerdictInput): Verdict | unde
   const until = sampledOn;
   if (!earlier?.on || !change || !until) return undefined;
   const since = earlier.on;
+  const isBetween = (on: IsoDate | undefined): on is IsoDate =>
+    on !== undefined && on >= since && on <= until;
   const here = (does: Does): Dated[] =>
     records.flatMap((part) => {
       const on = dayOf(part.entry);
-      const isHere = part.column === COLUMN[does] && on && on >= since && on <= until;
-      return isHere && !('absent' in part.rate) ? [{ part, on }] : [];
+      const isHere = part.column === does && isBetween(on) && !('absent' in part.rate);
+      return isHere ? [{ part, on }] : [];
     });
   const does: Does = here('sulfur').length > 0 ? 'sulfur' : 'lime';
   const dated = here(does).sort((a, b) => (a.on < b.on ? -1 : 1));
@@ -248,7 +257,9 @@ export function verdictOf(ctx: PlanContext, input: VerdictInput): Verdict | unde
   };
   const [came, now] = [valueOf(measured)?.value, valueOf(change.now)?.value];
   if ('absent' in expected || came === undefined || now === undefined) {
-    return { ...shared, kind: 'cannot-tell', untold: 'unknown', reasons: [] };
+    // Where one of the two has no pH in water there is nothing to set against the other.
+    const untold = came === undefined ? 'method' : 'unknown';
+    return { ...shared, kind: 'cannot-tell', untold, reasons: [] };
   }
   const { value, range } = expected;
   const depth = valueOf(readings.reportDepth)?.value;
@@ -272,12 +283,18 @@ export function verdictOf(ctx: PlanContext, input: VerdictInput): Verdict | unde
     seasonApart: seasonApart(since, until),
     signs: {
       'left-out': Object.values(file.past).some(
-        ({ outcome, kind }) => outcome === 'left' && kind === does,
+        (entry) => entry.outcome === 'left' && entry.kind === does && isBetween(dayOf(entry)),
+      ),
+      feed: records.some(
+        ({ column, entry }) =>
+          column === 'N' &&
+          isBetween(dayOf(entry)) &&
+          (own(LIME_FOR_POUND_OF_N, entry.material) ?? 0) >= VERY_ACID,
       ),
       coarse: dated.some(({ part }) => !isFine(part.entry.material)),
       'free-lime': input.calcareous,
       water: alkalinity !== undefined && !('absent' in alkalinity),
-      cold: warm < 3,
+      cold: warm < WARM_MONTHS.wait,
       depth: depth !== undefined && depth > SAMPLE_IN.deep && !input.isTilled,
       shallow: depth !== undefined && depth < SAMPLE_IN.shallow,
       double: dated.some(

@@ -120,7 +120,7 @@ function needRow<S extends Nutrient>(
  * dressing keeps the pack's interval from the last one.
  */
 export function nutrientNeeds(ctx: PlanContext, input: NeedInput): Needs {
-  const { file, area, readings, ground, planFrom } = input;
+  const { file, area, readings, ground, planFrom, materials } = input;
   const own = packRates(ctx, input);
   const lab = laboratoryRates(ctx, `${area.id}/feed`, readings.recommended);
   const source = followed(file.decisions['feed-source']?.value, own, lab);
@@ -130,7 +130,7 @@ export function nutrientNeeds(ctx: PlanContext, input: NeedInput): Needs {
   const earliest = planFrom && spaced && spaced > planFrom ? spaced : planFrom;
   const thisYear = past
     .filter(({ on }) => !on || !planFrom || on.slice(0, 4) === planFrom.slice(0, 4))
-    .map((dressing) => nutrientGiven(ctx, dressing));
+    .map((dressing) => nutrientGiven(ctx, dressing, materials.fertilizers));
   const given = <S extends Nutrient>(nutrient: S): Rate<S> | undefined => {
     const amounts = thisYear.flatMap((each) => each[nutrient] ?? []) as Rate<S>[];
     const entry = {

@@ -1,4 +1,5 @@
 import type { AreaSlice } from '../../casefile/slice';
+import { SHIPPED_MATERIALS } from '../../catalog/materials/materials';
 import type { Ground } from '../../site/ground/ground';
 import { addRates, datesOf, readPast, type PastApplication } from '../../site/past';
 import {
@@ -52,11 +53,15 @@ function creditOf(
     [before],
   );
   const at = `past/${entry.id}/percent`;
+  const material = SHIPPED_MATERIALS.lime.find(({ id }) => id === entry.material);
+  const untyped = material
+    ? { label: msg('ledger.percent'), percent: material.typicalCce }
+    : { label: msg('past.cceAssumed'), percent: TABLE_LIMESTONE_CCE };
   const cce =
     entry.percent.trim() === ''
       ? ctx.constant(
-          { id: `${prefix}/cce`, label: msg('past.cceAssumed'), source: 'practice' },
-          TABLE_LIMESTONE_CCE,
+          { id: `${prefix}/cce`, label: untyped.label, source: 'practice' },
+          untyped.percent,
           '%',
           'CCE',
         )

@@ -1,5 +1,14 @@
 import type { TreatInput } from '../shared/input';
-import { addRates, datesOf, readPast, SULFUR_PERCENT, type PastApplication } from '../../site/past';
+import {
+  addRates,
+  datesOf,
+  PURE,
+  readPast,
+  SULFUR_PERCENT,
+  type PastApplication,
+} from '../../site/past';
+import { asSulfurPercent } from '../../catalog/materials/sulfur';
+import type { Materials } from '../../catalog/materials/materials';
 import type { ClimateCard } from '../../catalog/climate/card';
 import { afterWarmDays } from '../../schedule/climate/warmDays';
 import { WARM_DAYS, WARM_MONTHS } from '../../tables/sulfur';
@@ -17,9 +26,6 @@ export interface PastSulfur {
   /** Sulfur of the twelve months before the plan; nothing where there was none. */
   readonly rate: Figure<Quantity<'lb/1000ft2', 'S'>> | undefined;
 }
-
-/** What is told of no percentage counts as pure, so that less is left for the year. */
-const PURE = 100;
 
 /** The day by which sulfur has had a warm season: by the climate, else by the months that are warm in most. */
 export function afterWarmSeason(date: IsoDate, climate: ClimateCard | undefined): IsoDate {
@@ -41,14 +47,19 @@ function afterWarmMonths(date: IsoDate): IsoDate {
 function sulfurOf(
   ctx: PlanContext,
   { entry, prefix, rate }: PastApplication,
+  { sulfur }: Materials,
 ): Figure<Quantity<'lb/1000ft2', 'S'>> {
   const percent = { id: `${prefix}/sulfur-percent`, label: msg('sulfur.labelS') };
   const at = `past/${entry.id}/percent`;
+  const material = sulfur.find(({ id }) => id === entry.material);
+  const untyped = material
+    ? { label: msg('ledger.percent'), percent: asSulfurPercent(material) }
+    : { label: msg('sulfur.pastPure'), percent: PURE };
   const purity =
     entry.percent.trim() === ''
       ? ctx.constant(
-          { ...percent, label: msg('sulfur.pastPure'), source: 'practice' },
-          PURE,
+          { ...percent, label: untyped.label, source: 'practice' },
+          untyped.percent,
           '%',
           'S',
         )
@@ -62,13 +73,13 @@ function sulfurOf(
 /** Reads the sulfur of before: its days, and what of it falls within twelve months. */
 export function pastSulfur(
   ctx: PlanContext,
-  { file, area, ground, planFrom }: TreatInput,
+  { file, area, ground, planFrom, materials }: TreatInput,
 ): PastSulfur {
   const past = readPast(ctx, file, area.id, 'sulfur', ground, planFrom);
   const yearAgo = planFrom && addMonths(planFrom, -12);
   const recent = past.filter(({ on }) => !on || !yearAgo || on > yearAgo);
   const entry = { id: `${area.id}/sulfur/past`, label: msg('sulfur.pastYear') };
-  const rates = recent.map((dressing) => sulfurOf(ctx, dressing));
+  const rates = recent.map((dressing) => sulfurOf(ctx, dressing, materials));
   return {
     days: datesOf(ctx, file, area.id, 'sulfur'),
     rate: rates.length > 0 ? addRates(ctx, entry, rates, 'S') : undefined,

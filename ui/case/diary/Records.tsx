@@ -28,14 +28,6 @@ function useRecordName(): (entry: PastEntry) => string {
   };
 }
 
-interface RecordRowProps {
-  readonly entry: PastEntry;
-  readonly name: string;
-  /** It was told just now, and somebody wants to change it. */
-  readonly isNew: boolean;
-  readonly keep: (entry: PastEntry) => void;
-}
-
 /** What of a record can be changed; of what was left out only why. */
 function RecordFields({ entry }: { entry: PastEntry }): ReactNode {
   const { doc } = useCase().state;
