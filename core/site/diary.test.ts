@@ -4,6 +4,7 @@ import { parted } from '../../published/evaluator';
 import type { CaseFile } from '../casefile/casefile';
 import { newPastEntry, type PastEntry } from '../casefile/parts/past';
 import { planCase } from '../plan/plan';
+import { queueFacts } from '../plan/queue';
 import type { AreaPlan } from '../area/areaPlan';
 import { calendarOf } from '../tell/calendar';
 import { treatmentsIn } from '../treat/treatments';
@@ -80,6 +81,46 @@ test.each(KEYS)('%s done as planned: the plan of before, less that entry', (key)
   const after = planned(withEntries(BASE, [entryOf(BASE, key)]));
   const before = aheadOf(planned(BASE)).filter(([other]) => other !== key);
   expect(aheadOf(after)).toEqual(before);
+});
+
+/** The ids of what the page says, and what the whole job is to buy, lb by material. */
+function toldOf(file: CaseFile) {
+  const { slip, purchase, workings } = planCase(file);
+  const ids = slip.blocks.flatMap((block) => ('text' in block ? [block.text.id] : []));
+  const buys = purchase.rows.map(({ material, pounds }) => [material.id, valueOf(pounds)?.value]);
+  return { ids, buys: Object.fromEntries(buys) as Record<string, number>, workings };
+}
+
+test('when all of it is on the page says so, and nothing is left to buy or to do', () => {
+  const file = withEntries(
+    BASE,
+    KEYS.map((key) => entryOf(BASE, key)),
+  );
+  const { ids, buys } = toldOf(file);
+  expect(ids.filter((id) => id === 'slip.isOn')).toHaveLength(2);
+  expect(ids.filter((id) => /limeFirst|limeAgain|feedStage|buyLime|buyFeed/.test(id))).toEqual([]);
+  expect(buys).toEqual({});
+  expect(queueFacts(file, planCase(file)).doses).toEqual([]);
+});
+
+test('what is on the ground is not bought again', () => {
+  const before = toldOf(BASE).buys;
+  const first = applicationsOf(planned(BASE)).find(({ key }) => key === 'lawn/feed-n/1');
+  const on = (first && valueOf(first.amount.printed)?.value) ?? NaN;
+  const { buys } = toldOf(withEntries(BASE, [entryOf(BASE, 'lawn/feed-n/1')]));
+  const material = first?.material ?? '';
+  expect(buys[material]).toBeCloseTo((before[material] ?? NaN) - on, 6);
+});
+
+test('of each application it is known whether it was done, left out or is to come', () => {
+  const file = withEntries(BASE, [
+    entryOf(BASE, 'lawn/lime/1', { by: 'Jo Marsh' }),
+    entryOf(BASE, 'lawn/feed-n/1', { outcome: 'left' }),
+  ]);
+  const found = applicationsOf(planned(file)).map(({ key, kept }) => [key, kept?.on, !!kept]);
+  expect(found).toContainEqual(['lawn/lime/1', '2027-09-06', true]);
+  expect(found).toContainEqual(['lawn/feed-n/1', undefined, true]);
+  expect(found).toContainEqual(['lawn/lime/2', undefined, false]);
 });
 
 test('an entry that is deleted restores the plan', () => {
