@@ -118,7 +118,7 @@ test('of each application it is known whether it was done, left out or is to com
     entryOf(BASE, 'lawn/feed-n/1', { outcome: 'left' }),
   ]);
   const found = applicationsOf(planned(file)).map(({ key, kept }) => [key, kept?.on, !!kept]);
-  expect(found).toContainEqual(['lawn/lime/1', '2027-09-06', true]);
+  expect(found).toContainEqual(['lawn/lime/1', '2027-09-20', true]);
   expect(found).toContainEqual(['lawn/feed-n/1', undefined, true]);
   expect(found).toContainEqual(['lawn/lime/2', undefined, false]);
 });
