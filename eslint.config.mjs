@@ -76,6 +76,24 @@ const config = [
   { files: ['files/**/*.ts'], ignores: ['**/*.test.ts'], rules: forbid('ui', 'app', 'store') },
   { files: ['ui/**/*.{ts,tsx}'], ignores: ['**/*.test.tsx'], rules: forbid('app') },
   {
+    files: ['ui/**/*.{ts,tsx}'],
+    ignores: ['ui/files/untilAnswered.ts'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            {
+              name: 'comlink',
+              importNames: ['proxy'],
+              message: 'What a worker tells may come after its answer: ask with untilAnswered.',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
     files: ['{app,core,demo,files,store,ui,workers}/**/*.{ts,tsx}'],
     ignores: ['**/*.test.{ts,tsx}', 'core/kernel/typed/own.ts'],
     languageOptions: { parserOptions: { projectService: true } },

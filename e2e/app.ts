@@ -193,6 +193,13 @@ export class App {
     await this.page.getByRole('button', { name: `Delete ${name}` }).click();
   }
 
+  /** Chooses the paper in the Office, and stays until it is stored: what is shown is what is stored. */
+  async officePaper(size: 'letter' | 'a4'): Promise<void> {
+    const paper = this.page.getByLabel('Paper', { exact: true });
+    await paper.selectOption(size);
+    await expect(paper).toHaveValue(size);
+  }
+
   /** The size of the printed paper in points. */
   async paperSize(): Promise<string> {
     const pdf = await this.page.pdf({ preferCSSPageSize: true });

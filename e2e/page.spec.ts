@@ -87,7 +87,7 @@ test('the page is given out, kept, compared and printed again', async ({ page })
 test('a Spanish page in large letters on A4, with the same pounds and dates', async ({ page }) => {
   const app = new App(page);
   await page.goto('/office');
-  await page.getByLabel('Paper', { exact: true }).selectOption('a4');
+  await app.officePaper('a4');
   await app.typeLawn(ORACLE);
   await app.go('Slip');
   await app.field('Language of the page').selectOption('es');

@@ -1,12 +1,13 @@
 'use client';
 
-import { proxy, transfer, wrap, type Remote } from 'comlink';
+import { transfer, wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import type { Mapping } from '../../core/site/report/mapping';
 import type { Summary } from '../../files/reportTable/reportTable';
 import type { NamedSample } from '../../files/reportTable/sampleIndex';
 import { readMappings } from '../../store/mappings';
 import type { TableReader } from '../../workers/reportTable.worker';
+import { untilAnswered } from '../files/untilAnswered';
 
 /** What a table is read from: a file, or what was pasted. */
 export type TableSource = { readonly name: string; readonly content: File | string };
@@ -51,10 +52,12 @@ export function useTable(source: TableSource, samples: readonly NamedSample[]): 
         typeof content === 'string' ? content : content.arrayBuffer(),
       ]);
       const handed = typeof bytes === 'string' ? bytes : transfer(bytes, [bytes]);
-      const onProgress = proxy((done: number, total: number) => {
-        if (!ended) setProgress({ done, total });
-      });
-      const summary = await remote.open(handed, samples, remembered, onProgress);
+      const summary = await untilAnswered(
+        (done, total) => {
+          if (!ended) setProgress({ done, total });
+        },
+        (told) => remote.open(handed, samples, remembered, told),
+      );
       if (ended) return;
       setOpen(() => remote);
       setProgress(undefined);
