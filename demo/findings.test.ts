@@ -133,6 +133,18 @@ const MORE: readonly LawnInput[] = [
       acidity: { text: '1' },
     },
   },
+  // Lime that worked twice as well here as the tables have it.
+  {
+    ...ORACLE,
+    ph: '5.6',
+    texture: 'loam',
+    takenOn: '2027-10-01',
+    reportedOn: '2027-10-03',
+    reports: [earlierReport('2025-10-01', { 'ph-water': '5.0' })],
+    past: [
+      { kind: 'lime', on: '2025-10-10', amount: { text: '30', unit: 'lb/1000ft2', method: '' } },
+    ],
+  },
   { ...refused('feed-one', 'fertilizer-10-10-10'), p: { text: '60' } },
   {
     ph: '4.6',

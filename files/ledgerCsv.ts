@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
-import { LEDGER_COLUMNS, type Ledger } from '../core/outlook/ledger';
+import type { Ledger } from '../core/outlook/ledger';
+import { LEDGER_COLUMNS } from '../core/site/records';
 import { valueOf } from '../core/kernel/working/working';
 
 /** What of a ledger is written: its year, and pounds on 1000 ft² of each column. */

@@ -28,6 +28,7 @@ function perAcre(school: string, soil: Soil, ph: number, target: number): number
     ph: at('ph', ph),
     target: at('target', target),
     cec,
+    learned: undefined,
   });
   const gross = options.find(({ id }) => id === school)?.gross;
   return !gross || 'absent' in gross ? NaN : gross.value.value * 43.56;

@@ -15,7 +15,7 @@ import { slipText } from '../files/slip/slipText';
 
 /** Figures that may lie below zero: what tells one thing from another, days to come, months of what was done before the plan. */
 const MAY_BE_NEGATIVE =
-  /difference|change|more|rounding|acid|off$|days$|dressed\/\d+$|verdict\/expected$|habit.*(net|per-acre)$/;
+  /difference|change|more|rounding|acid|off$|days$|dressed\/\d+$|verdict\/expected$|learned\/\w+\/noise$|habit.*(net|per-acre)$/;
 const NEARLY = 1e-6;
 
 function number(figure: Figure | undefined): number {

@@ -6,6 +6,7 @@ import type { Plant } from '../catalog/plants/plants';
 import type { IsoDate } from '../kernel/typed/date';
 import type { Quantity } from '../kernel/units/quantity';
 import type { Figure } from '../kernel/working/working';
+import type { LearnedHere } from '../reading/learned';
 import type { Habit } from '../outlook/habit';
 import type { Ledger } from '../outlook/ledger';
 import type { Verdict } from '../outlook/verdict/verdict';
@@ -58,6 +59,8 @@ export interface AreaPlan {
   readonly past: PastSummary;
   readonly soilTest: SoilTest;
   /** The soil holds free lime, which ties up phosphate. */
+  /** How this ground itself answered to lime and sulfur. */
+  readonly learned: LearnedHere;
   readonly calcareous: boolean;
   readonly reading: AreaReading;
   readonly treatments: Treatments;

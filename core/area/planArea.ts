@@ -13,11 +13,12 @@ import { own } from '../kernel/typed/own';
 import type { PlanContext } from '../kernel/working/context';
 import { fertilizerAcid } from '../outlook/fertilizerAcid';
 import { habitOf } from '../outlook/habit';
-import { ledgerOf, readRecords } from '../outlook/ledger';
+import { ledgerOf } from '../outlook/ledger';
 import { verdictOf } from '../outlook/verdict/verdict';
 import { nextTest } from '../outlook/nextTest';
 import { phOutlook } from '../outlook/phOutlook';
 import { isCalcareous } from '../reading/calcareous';
+import { learnedHere } from '../reading/learned';
 import { readArea } from '../reading/reading';
 import { readSoilTest } from '../reading/soilTest';
 import { scheduleAll, type DateRequest } from '../schedule/requests';
@@ -28,6 +29,7 @@ import { goalOf } from '../site/goal';
 import { allowedOn } from '../site/localRules';
 import type { Ground } from '../site/ground/ground';
 import { datesOf, summarizePast } from '../site/past';
+import { readRecords } from '../site/records';
 import { readReport } from '../site/report/readings';
 import { planSampling } from '../site/sampling/samplingPlan';
 import { planFertilizer } from '../treat/fertilizer/plan';
@@ -36,6 +38,7 @@ import { planLime } from '../treat/lime/plan';
 import { planSulfur } from '../treat/sulfur/plan';
 import { liquidFeedOf } from '../treat/liquid/liquidFeed';
 import { spreadingOf } from '../treat/spread/spread';
+import type { TreatInput } from '../treat/shared/input';
 import type { Treatments } from '../treat/treatments';
 import { readCovers } from '../site/covers';
 import { readLoads } from '../site/loads';
@@ -69,7 +72,7 @@ function limedOnTop(ctx: PlanContext, file: AreaSlice, { id, situation }: Area):
   return situation === 'tilled' ? [] : datesOf(ctx, file, id, 'lime');
 }
 
-type Shared = Omit<Parameters<typeof planFertilizer>[1], 'limedOn'>;
+type Shared = Omit<Parameters<typeof planFertilizer>[1], 'limedOn'> & Pick<TreatInput, 'learned'>;
 
 /** The ground as it is worked: what is begun on bare ground is tilled first, whatever stood there. */
 function asWorked(area: Area, form: Form): Area {
@@ -151,6 +154,8 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
   // What comes after the season is for the one after.
   const late = comingLoads.filter(({ inTime }) => !inTime).map(({ load }) => load.id);
   const covers = readCovers(ctx, file, planFrom);
+  const records = readRecords(ctx, { file, areaId: area.id, ground, materials });
+  const learned = learnedHere(ctx, { file: tested, area, pack, readings, records });
   const on = {
     file,
     area,
@@ -163,6 +168,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     ground,
     readings,
     planFrom,
+    learned,
     climate,
     loads: loads.filter(({ load }) => !late.includes(load.id)),
     covers,
@@ -170,7 +176,6 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
   const { treatments, works } = treat(ctx, { ...input, area }, { ...on, soilTest }, comingLoads);
   const { fertilizer } = treatments;
   const calcareous = isCalcareous(file, readings);
-  const records = readRecords(ctx, { file, areaId: area.id, ground, materials });
   const habit = habitOf(ctx, { file, area, plant, materials, soilTest, fertilizer });
   const strips = stripsOn(ctx, area, allowed);
   const judged = {
@@ -195,6 +200,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     past,
     soilTest,
     calcareous,
+    learned,
     reading,
     treatments,
     spreading: spreadingOf(ctx, file, plant, ground, treatments),

@@ -53,6 +53,7 @@ const SPECS = {
   'ph-settled': onArea('ph', 'settled'),
   'sulfur-settled': onArea('ph', 'settled'),
   'sulfur-wanted': onArea('ph', ['yes']),
+  'sulfur-by': onArea('ph', ['learned']),
   'sulfur-own': onArea('ph', 'typed'),
   'sulfur-material': onArea('ph', { of: 'sulfurs' }),
   fizz: onArea('ph', ['yes', 'no']),

@@ -4,7 +4,7 @@ import { writeLedgerCsv } from '../../files/ledgerCsv';
 import { SHIPPED_MATERIALS } from '../catalog/materials/materials';
 import { valueOf } from '../kernel/working/working';
 import { planCase } from '../plan/plan';
-import { LEDGER_COLUMNS, type LedgerColumn } from './ledger';
+import { LEDGER_COLUMNS, type LedgerColumn } from '../site/records';
 
 const LAWN: LawnInput = { ph: '6.5', om: '3', squareFeet: '5000', planFrom: '2027-03-01' };
 

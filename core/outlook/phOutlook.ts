@@ -1,8 +1,9 @@
+import { warmMonths } from '../reading/atWork';
 import type { SulfurTreatment } from '../treat/sulfur/types';
 import type { LimeTreatment, MethodRow } from '../treat/lime/types';
 import type { Readings } from '../site/report/types';
 import { DAYS_PER_MONTH } from '../tables/lime/residual';
-import { SULFATE_WORKS, SULFUR_SPREAD, SULFUR_WORKS, WARM_MONTHS } from '../tables/sulfur';
+import { SULFATE_WORKS, SULFUR_SPREAD, SULFUR_WORKS } from '../tables/sulfur';
 import { addMonths, daysBetween, type IsoDate } from '../kernel/typed/date';
 import { quantity, type Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
@@ -178,16 +179,6 @@ function afterLime(ctx: PlanContext, input: OutlookInput, planFrom: IsoDate): Ou
     ]);
     return pointOf(ctx, id, date, line);
   });
-}
-
-/** Warm months between two days, in which sulfur works. */
-export function warmMonths(from: IsoDate, to: IsoDate): number {
-  let warm = 0;
-  for (let day = addMonths(from, 1); day <= to; day = addMonths(day, 1)) {
-    const month = Number(day.slice(5, 7));
-    if (month >= WARM_MONTHS.from && month <= WARM_MONTHS.to) warm += 1;
-  }
-  return warm;
 }
 
 /** The pH after one dose of sulfur: it works in a line over warm months, and no further than the dose reaches. */

@@ -31,6 +31,7 @@ export interface Messages extends PageMessages {
   'absent.noVolume': None;
   'absent.notTyped': { readonly what: 'any' };
   'absent.nothingBetween': None;
+  'absent.nothingLearned': None;
   'absent.nothingToBuy': None;
   'absent.organicOutside': { readonly max: 'any'; readonly min: 'any' };
   'absent.otherMethod': None;
@@ -524,6 +525,7 @@ export interface Messages extends PageMessages {
   'decision.slip-unnamed': None;
   'decision.soil-group': None;
   'decision.spread-with': None;
+  'decision.sulfur-by': None;
   'decision.sulfur-material': None;
   'decision.sulfur-own': None;
   'decision.sulfur-settled': None;
@@ -1033,6 +1035,7 @@ export interface Messages extends PageMessages {
   'finding.methodsDiffer.acidity': { readonly difference: 'any' };
   'finding.methodsDiffer.adams-evans': { readonly difference: 'any' };
   'finding.methodsDiffer.laboratory': { readonly difference: 'any' };
+  'finding.methodsDiffer.learned': { readonly difference: 'any' };
   'finding.methodsDiffer.mehlich': { readonly difference: 'any' };
   'finding.methodsDiffer.own': { readonly difference: 'any' };
   'finding.methodsDiffer.sikora': { readonly difference: 'any' };
@@ -1542,6 +1545,23 @@ export interface Messages extends PageMessages {
   'layout.modified-morgan': None;
   'layout.olsen': None;
   'layout.saturated-extract': None;
+  'learned.head.here': None;
+  'learned.head.rests': None;
+  'learned.head.table': None;
+  'learned.head.what': None;
+  'learned.how': None;
+  'learned.lime': None;
+  'learned.moved': None;
+  'learned.need': None;
+  'learned.noise': None;
+  'learned.nothing': None;
+  'learned.pairs': { readonly n: 'number' };
+  'learned.pounds': None;
+  'learned.reason': None;
+  'learned.sulfur': None;
+  'learned.sulfurBy': None;
+  'learned.title': None;
+  'learned.toGo': None;
   'ledger.K2O': None;
   'ledger.Mg': None;
   'ledger.N': None;
@@ -1751,6 +1771,7 @@ export interface Messages extends PageMessages {
   'method.acidity': None;
   'method.adams-evans': None;
   'method.laboratory': None;
+  'method.learned': None;
   'method.mehlich': None;
   'method.own': None;
   'method.sikora': None;
@@ -3064,6 +3085,7 @@ export interface Messages extends PageMessages {
   'sulfur.school.cec': None;
   'sulfur.school.clay-high': None;
   'sulfur.school.garden': None;
+  'sulfur.school.learned': None;
   'sulfur.school.per-tenth': None;
   'sulfur.school.table': None;
   'sulfur.school.to-six-five': None;
@@ -3089,6 +3111,8 @@ export interface Messages extends PageMessages {
   'sulfur.why.tooHigh': { readonly limit: 'any' };
   'sulfur.why.wait': { readonly date: 'any' };
   'sulfur.worthIt': None;
+  'sulfurBy.': None;
+  'sulfurBy.learned': None;
   'sulfurSoil.clay': None;
   'sulfurSoil.clay-high': None;
   'sulfurSoil.loam': None;

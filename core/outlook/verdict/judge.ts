@@ -1,3 +1,5 @@
+import { OTHER_SEASON_MONTHS, TESTS_DIFFER } from '../../reading/twoTests';
+
 /** Whether what was put on did what was expected of it, by a new test. */
 export type VerdictKind =
   'as-hoped' | 'faster' | 'slower' | 'overshoot' | 'no-effect' | 'cannot-tell';
@@ -47,14 +49,10 @@ export interface Judged {
   readonly reasons: readonly Reason[];
 }
 
-/** Two tests of one soil differ by so much for nothing. Common practice: 0.1 to 0.15 each. */
-const NOISE = 0.2;
 /** A change that is smaller than this nobody can see by now. */
 const TO_BE_SEEN = 0.2;
 /** Samples of other seasons differ by so much. Common practice: 0.2 to 0.5, lowest in a dry late summer. */
 const SEASON = 0.5;
-/** From so many months apart in the year. */
-const OTHER_SEASON = 3;
 /** Tenths of pH add up to tenths. */
 const SAME = 1e-9;
 /** What was expected by so much more would have been seen in any case. */
@@ -74,7 +72,7 @@ function reasonsFor({ does, months, seasonApart, signs }: Facts, less: boolean):
         ['coarse', does === 'lime' && (signs.coarse ?? false)],
         ['feed', does === 'lime' && (signs.feed ?? false)],
         ['depth', signs.depth ?? false],
-        ['season', seasonApart >= OTHER_SEASON],
+        ['season', seasonApart >= OTHER_SEASON_MONTHS],
         ['spot', true],
       ]
     : [
@@ -82,7 +80,7 @@ function reasonsFor({ does, months, seasonApart, signs }: Facts, less: boolean):
         ['shallow', signs.shallow ?? false],
         ['feed', does === 'sulfur' && (signs.feed ?? false)],
         ['water', does === 'lime' && (signs.water ?? false)],
-        ['season', seasonApart >= OTHER_SEASON],
+        ['season', seasonApart >= OTHER_SEASON_MONTHS],
         ['spot', true],
       ];
   return candidates.flatMap(([reason, holds]) => (holds ? [reason] : [])).slice(0, 2);
@@ -102,11 +100,15 @@ export function judge(facts: Facts): Judged {
   const sign = does === 'lime' ? 1 : -1;
   const [hoped, came] = [sign * expected.middle, sign * measured];
   const ends = [sign * expected.low, sign * expected.high];
-  const [low, high] = [Math.min(...ends, hoped - NOISE), Math.max(...ends, hoped + NOISE)];
+  const [low, high] = [
+    Math.min(...ends, hoped - TESTS_DIFFER),
+    Math.max(...ends, hoped + TESTS_DIFFER),
+  ];
   const isFar = came < low - SAME || came > high + SAME;
   if (hoped < TO_BE_SEEN && came <= high + SAME) return untold('too-soon');
   const beyond = Math.max(low - came, came - high);
-  if (isFar && seasonApart >= OTHER_SEASON && beyond <= SEASON - NOISE) return untold('season');
+  if (isFar && seasonApart >= OTHER_SEASON_MONTHS && beyond <= SEASON - TESTS_DIFFER)
+    return untold('season');
   const passed = does === 'lime' ? now > window.high : now < window.low;
   if (came > high + SAME) {
     return {
@@ -116,6 +118,6 @@ export function judge(facts: Facts): Judged {
     };
   }
   if (came >= low - SAME) return { kind: 'as-hoped', untold: undefined, reasons: [] };
-  const kind = came <= NOISE + SAME && hoped >= PLAIN ? 'no-effect' : 'slower';
+  const kind = came <= TESTS_DIFFER + SAME && hoped >= PLAIN ? 'no-effect' : 'slower';
   return { kind, untold: undefined, reasons: reasonsFor(facts, true) };
 }

@@ -1,6 +1,4 @@
-import type { PastEntry } from '../../casefile/parts/past';
 import type { AreaSlice } from '../../casefile/slice';
-import { SHIPPED_MATERIALS } from '../../catalog/materials/materials';
 import { own } from '../../kernel/typed/own';
 import { daysBetween, type IsoDate } from '../../kernel/typed/date';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
@@ -13,33 +11,19 @@ import { reportFor } from '../../site/report/reports';
 import type { Readings } from '../../site/report/types';
 import { LIME_FOR_POUND_OF_N } from '../../tables/fertilizer/acidity';
 import { DAYS_PER_MONTH } from '../../tables/lime/residual';
-import {
-  LIME_BY_TEXTURE_DEPTH_IN,
-  LIME_BY_TEXTURE_ROWS,
-  LIME_BY_TEXTURE_SPREAD_PERCENT,
-  TEXTURES,
-  type Texture,
-} from '../../tables/lime/byTexture';
-import { atWork, LIME_AT_WORK, SULFUR_AT_WORK, type AtWork } from '../../tables/soil/atWork';
-import {
-  SULFUR_ROWS,
-  SULFUR_SOIL_OF,
-  SULFUR_SOILS,
-  SULFUR_SPREAD,
-  WARM_MONTHS,
-} from '../../tables/sulfur';
-import { SQUARE_FEET_PER_ACRE, SQUARE_FEET_PER_THOUSAND } from '../../kernel/units/factors';
+import { WARM_MONTHS } from '../../tables/sulfur';
 import type { LimeTreatment } from '../../treat/lime/types';
-import type { RecordPart } from '../ledger';
-import { warmMonths } from '../phOutlook';
+import { isFine, shareAtWork, warmMonths, type Mover } from '../../reading/atWork';
+import { phUnitByTable } from '../../reading/phUnit';
+import { seasonApart } from '../../reading/twoTests';
+import type { RecordPart } from '../../site/records';
 import { judge, type Facts, type Judged } from './judge';
 
 type Ph = Figure<Quantity<'pH', 'water'>>;
-type Does = Facts['does'];
 
 /** What a new test says of what was put on since the one before. */
 export interface Verdict extends Judged {
-  readonly does: Does;
+  readonly does: Mover;
   readonly before: Ph;
   readonly now: Ph;
   readonly measured: Ph;
@@ -62,92 +46,6 @@ interface VerdictInput {
   readonly records: readonly RecordPart[];
 }
 
-/** The table's pH from which a whole unit of lime is told, and those between which one of sulfur is. */
-const LIME_UNIT_FROM = 5.5;
-const SULFUR_UNIT = { from: 7, to: 5 } as const;
-
-/** What moves the pH of the table's depth by a whole unit, lb/1000 ft²: of pure limestone, or of sulfur. */
-function poundsForUnit(does: Does, texture: Texture): number {
-  if (does === 'lime') {
-    const row = LIME_BY_TEXTURE_ROWS.find(([ph]) => ph === LIME_UNIT_FROM);
-    const perAcre = row?.[TEXTURES.indexOf(texture) + 1] ?? NaN;
-    return (perAcre * SQUARE_FEET_PER_THOUSAND) / SQUARE_FEET_PER_ACRE;
-  }
-  const column = SULFUR_SOILS.indexOf(SULFUR_SOIL_OF[texture]) + 1;
-  const at = (ph: number): number => SULFUR_ROWS.find(([each]) => each === ph)?.[column] ?? NaN;
-  // The table is told for 100 ft².
-  return ((at(SULFUR_UNIT.from) - at(SULFUR_UNIT.to)) / (SULFUR_UNIT.from - SULFUR_UNIT.to)) * 10;
-}
-
-/** A powder, or pellets that fall to powder; what is ground for fields takes longer. */
-function isFine(material: string): boolean {
-  const lime = SHIPPED_MATERIALS.lime.find(({ id }) => id === material);
-  return lime !== undefined && (lime.powder === undefined || lime.powder === true);
-}
-
-function shareOf(
-  does: Does,
-  { material }: PastEntry,
-  on: IsoDate,
-  until: IsoDate,
-  isTilled: boolean,
-): Omit<AtWork, 'months'> {
-  if (does === 'sulfur') {
-    const rows = SULFUR_AT_WORK[isTilled ? 'worked-in' : 'on-top'];
-    return atWork(rows, warmMonths(on, until));
-  }
-  const lies = isTilled ? (isFine(material) ? 'fine' : 'ground') : 'on-top';
-  return atWork(LIME_AT_WORK[lies], daysBetween(on, until) / DAYS_PER_MONTH);
-}
-
-/** What moves the pH of the ground's own depth by a whole unit, with what tables differ by. */
-function forUnit(
-  ctx: PlanContext,
-  at: string,
-  does: Does,
-  texture: Texture,
-  depth: Figure<Quantity<'in', 'depth'>>,
-): Figure<Quantity<'lb/1000ft2', 'CaCO3' | 'S'>> {
-  const of = does === 'lime' ? 'CaCO3' : 'S';
-  const printed = ctx.constant(
-    {
-      id: `${at}/unit/printed`,
-      label: msg(`verdict.unit.${does}`),
-      source: does === 'lime' ? 'knott' : 'practice',
-      standing: 'recalled',
-    },
-    poundsForUnit(does, texture),
-    'lb/1000ft2',
-    of,
-  );
-  const apart = ctx.constant(
-    { id: `${at}/unit/apart`, label: msg('outlook.schoolsApart'), source: 'practice' },
-    does === 'lime' ? LIME_BY_TEXTURE_SPREAD_PERCENT : SULFUR_SPREAD,
-    '%',
-    'share',
-  );
-  const wide = ctx.sheet.spread(
-    { id: `${at}/unit/table`, label: msg(`verdict.unit.${does}`) },
-    printed,
-    apart,
-  );
-  // Sulfur's tables are told for the roots of what is planted, whatever their depth.
-  if (does === 'sulfur') return wide;
-  const tabled = ctx.constant(
-    { id: `${at}/unit/depth`, label: msg('verdict.tableDepth'), source: 'knott' },
-    LIME_BY_TEXTURE_DEPTH_IN,
-    'in',
-    'depth',
-  );
-  return ctx.sheet.derive(
-    'proportion',
-    { id: `${at}/unit`, label: msg('verdict.unitHere') },
-    [wide, depth, tabled],
-    (pounds, here, table) =>
-      quantity((pounds.value * here.value) / table.value, 'lb/1000ft2', 'CaCO3'),
-  );
-}
-
 interface Dated {
   readonly part: RecordPart;
   readonly on: IsoDate;
@@ -157,7 +55,7 @@ interface Dated {
 function expectedChange(
   ctx: PlanContext,
   at: string,
-  does: Does,
+  does: Mover,
   dated: readonly Dated[],
   until: IsoDate,
   { readings, isTilled, lime }: VerdictInput,
@@ -165,7 +63,7 @@ function expectedChange(
   const entry = { id: `${at}/expected`, label: msg('verdict.expected') };
   if (!readings.texture) return ctx.sheet.absent(entry, msg('absent.noTexture'));
   const worked = dated.map(({ part, on }) => {
-    const { low, high } = shareOf(does, part.entry, on, until, isTilled);
+    const { low, high } = shareAtWork(does, part.entry, on, until, isTilled);
     const share = ctx.sheet.leaf(
       'constant',
       {
@@ -195,7 +93,7 @@ function expectedChange(
           'lb/1000ft2',
           does === 'lime' ? 'CaCO3' : 'S',
         );
-  const unit = forUnit(ctx, at, does, readings.texture, lime.treatedDepth);
+  const unit = phUnitByTable(ctx, at, does, readings.texture, lime.treatedDepth);
   const units = ctx.sheet.derive(
     'divide',
     { id: `${at}/units`, label: msg('verdict.units') },
@@ -205,12 +103,6 @@ function expectedChange(
   if (does === 'lime') return units;
   const nothing = ctx.constant({ id: `${at}/none`, label: msg('verdict.none') }, 0, 'pH', 'water');
   return ctx.sheet.subtract(entry, [nothing, units]);
-}
-
-/** Months of the year between two days, 0 to 6. */
-function seasonApart(a: IsoDate, b: IsoDate): number {
-  const apart = Math.abs(Number(a.slice(5, 7)) - Number(b.slice(5, 7)));
-  return Math.min(apart, 12 - apart);
 }
 
 /** Two of a kind within so many days are likely the same one twice. */
@@ -233,13 +125,13 @@ export function verdictOf(ctx: PlanContext, input: VerdictInput): Verdict | unde
   const since = earlier.on;
   const isBetween = (on: IsoDate | undefined): on is IsoDate =>
     on !== undefined && on >= since && on <= until;
-  const here = (does: Does): Dated[] =>
+  const here = (does: Mover): Dated[] =>
     records.flatMap((part) => {
       const on = dayOf(part.entry);
       const isHere = part.column === does && isBetween(on) && !('absent' in part.rate);
       return isHere ? [{ part, on }] : [];
     });
-  const does: Does = here('sulfur').length > 0 ? 'sulfur' : 'lime';
+  const does: Mover = here('sulfur').length > 0 ? 'sulfur' : 'lime';
   const dated = here(does).sort((a, b) => (a.on < b.on ? -1 : 1));
   const last = dated.at(-1);
   if (!last || (does === 'sulfur' && here('lime').length > 0)) return undefined;

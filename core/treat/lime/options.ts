@@ -132,20 +132,42 @@ function columnTarget(
   return ctx.constant(entry, column, 'pH', 'water');
 }
 
+/** Decided for, and nobody said why. */
+function isWithoutReason({ file }: OptionInput, { id }: RequirementMethod): boolean {
+  const decision = file.decisions['lime-method'];
+  return decision?.value === id && decision.reason.trim() === '';
+}
+
+/** What is advised of a requirement that has a range: the middle of it. */
+function safeOf(
+  ctx: PlanContext,
+  prefix: string,
+  { id, byDecision }: RequirementMethod,
+  requirement: LimestoneRate,
+  input: OptionInput,
+): LimestoneRate {
+  if (id === 'texture') return byTexture(ctx, prefix, requirement, input);
+  if (!byDecision) return requirement;
+  return ctx.sheet.middle({ id: `${prefix}/middle`, label: msg('lime.middle') }, requirement);
+}
+
 function methodOption(
   ctx: PlanContext,
   method: RequirementMethod,
   input: OptionInput,
 ): RequirementOption {
   const prefix = `${input.areaId}/lime/${method.id}`;
-  const asPrinted: Figure<PerAcre> = input.pottingMix
-    ? ctx.sheet.absent(
-        { id: `${prefix}/mix`, label: msg(`method.${method.id}`) },
-        msg('absent.pottingMix'),
-      )
+  const refused = input.pottingMix
+    ? msg('absent.pottingMix')
+    : method.byDecision && isWithoutReason(input, method)
+      ? msg('absent.ownWithoutReason')
+      : undefined;
+  const label = msg(`method.${method.id}`);
+  const asPrinted: Figure<PerAcre> = refused
+    ? ctx.sheet.absent({ id: `${prefix}/refused-here`, label }, refused)
     : method.compute(ctx, prefix, input);
   const requirement = treated(ctx, prefix, asPrinted, method.depthIn, input.treatedDepth);
-  const safe = method.id === 'texture' ? byTexture(ctx, prefix, requirement, input) : requirement;
+  const safe = safeOf(ctx, prefix, method, requirement, input);
   const advised = lessCredit(ctx, prefix, safe, input.credit);
   const limesTo = columnTarget(ctx, prefix, method, input.target);
   return { id: method.id, basis: method.basis, asPrinted, requirement, advised, limesTo };
@@ -274,7 +296,8 @@ export function requirementOptions(ctx: PlanContext, input: OptionInput): Requir
   const soils = input.readings.organic ? 'organic' : 'mineral';
   const guidance = [
     ...REQUIREMENT_METHODS.filter(
-      ({ soils: of, reads }) => of === soils && (!reads || input.readings.others[reads]),
+      ({ soils: of, reads, byDecision }) =>
+        of === soils && (!reads || input.readings.others[reads]) && (!byDecision || input.learned),
     ).map((method) => methodOption(ctx, method, input)),
     laboratoryOption(ctx, input),
   ];
@@ -285,13 +308,18 @@ function usable({ advised }: RequirementOption): boolean {
   return !('absent' in advised);
 }
 
-/** The option that the advisor chose, else the first that can be computed. */
+function isByDecision({ id }: RequirementOption): boolean {
+  return REQUIREMENT_METHODS.some((method) => method.id === id && method.byDecision);
+}
+
+/** The option that the advisor chose, else the first that can be computed and needs nobody's decision. */
 export function chosenOption(
   options: readonly RequirementOption[],
   decided: string | undefined,
 ): RequirementOption {
   const chosen = options.find(({ id }) => id === decided);
-  const fallback = chosen ?? options.find(usable) ?? options[0];
+  const fallback =
+    chosen ?? options.find((each) => usable(each) && !isByDecision(each)) ?? options[0];
   if (!fallback) throw new Error('chosenOption: there is no lime option at all');
   return fallback;
 }

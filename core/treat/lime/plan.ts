@@ -10,7 +10,7 @@ import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import { bagsOfMaterials, materialRows, methodRows } from './comparison';
 import { chosenMaterial, limeBrings } from './material';
-import { chosenOption, requirementOptions } from './options';
+import { chosenOption, requirementOptions, type RequirementOption } from './options';
 import { residualLime } from './residual';
 import { asFieldTest, firmBags, leastDose, limeDoses, onDates, requestFor } from './doses';
 import { depthOf, forLime, standingOf, targetOf, verdictOf } from './standing';
@@ -23,6 +23,12 @@ function digestOf(verdict: LimeVerdict, materialId: string, { total }: DoseSet):
 /** Much lime on ground that is worked goes half under and half on top. */
 function isInHalves(situation: Situation, tons: LimeTreatment['brings']['tonsPerAcre']): boolean {
   return situation === 'tilled' && !('absent' in tons) && tons.value.value > HALVES_ABOVE_TONS;
+}
+
+/** Why the advisor goes by an amount of their own, or by what this ground's own tests teach. */
+function reasonFor({ file }: TreatInput, { id }: RequirementOption): string | undefined {
+  if (id === 'own') return file.decisions['lime-own']?.reason.trim();
+  return id === 'learned' ? file.decisions['lime-method']?.reason.trim() : undefined;
 }
 
 /** The lime of an area: every method side by side, the chosen one in doses on dates. */
@@ -41,7 +47,10 @@ export function planLime(ctx: PlanContext, given: TreatInput): Proposal<LimeTrea
   if (!bag) throw new Error('planLime: the materials hold no lime');
 
   const pottingMix = ground.parts?.kind === 'container';
-  const shared = { file, areaId: area.id, readings, target, treatedDepth, credit, pottingMix };
+  const shared = {
+    ...{ file, areaId: area.id, readings, target, treatedDepth, credit, pottingMix },
+    learned: input.learned.lime,
+  };
   const options = requirementOptions(ctx, shared);
   const chosen = chosenOption(options, file.decisions['lime-method']?.value);
   const methods = methodRows(ctx, input, options, chosen, bag);
@@ -75,7 +84,7 @@ export function planLime(ctx: PlanContext, given: TreatInput): Proposal<LimeTrea
     caustic: taken.material.limit === 'bare-only',
     credit,
     from: readings.waterPh,
-    ownReason: chosen.id === 'own' ? file.decisions['lime-own']?.reason.trim() : undefined,
+    ownReason: reasonFor(input, chosen),
     forMagnesium: taken.material.forMagnesium ?? false,
     brings,
     inHalves: isInHalves(area.situation, brings.tonsPerAcre),

@@ -15,7 +15,7 @@ import type { Figure } from '../../kernel/working/working';
 import { poisons, sulfurMaterials, sulfurProduct } from './bag';
 import { insteadOf } from './alternatives';
 import { atMost, capOf, leftOfYear } from './caps';
-import { sulfurOptions } from './schools';
+import { chosenSchool, sulfurOptions } from './schools';
 import type { SulfurOption } from './schools/school';
 import { afterWarmSeason, pastSulfur, waitsUntil, type PastSulfur } from './past';
 import { keptOf } from '../../site/diary';
@@ -186,10 +186,19 @@ export function planSulfur(
   const soil = soilOf(input);
   const ph = forSulfur(ctx, input);
   const target = aimOf(ctx, input);
-  const options = soil ? sulfurOptions(ctx, area.id, { soil, ph, target, cec: readings.cec }) : [];
+  const options = soil
+    ? sulfurOptions(ctx, area.id, {
+        ...{ soil, ph, target, cec: readings.cec },
+        learned: input.learned.sulfur?.unit,
+      })
+    : [];
+  const by = file.decisions['sulfur-by'];
+  const byReason = by && by.value !== '' ? by.reason.trim() : undefined;
   const bySchool =
-    firstUsable(options)?.gross ??
-    ctx.sheet.absent({ id: `${at}/no-texture`, label }, msg('absent.noTexture'), [ph.id]);
+    byReason === ''
+      ? ctx.sheet.absent({ id: `${at}/no-reason`, label }, msg('absent.ownWithoutReason'))
+      : (chosenSchool(options, by?.value)?.gross ??
+        ctx.sheet.absent({ id: `${at}/no-texture`, label }, msg('absent.noTexture'), [ph.id]));
   const own = ownGross(ctx, input, bySchool);
   const gross = own?.rate ?? bySchool;
   const past = pastSulfur(ctx, input);
@@ -305,6 +314,3 @@ function againstOwn(
 }
 
 /** The school that is dosed from: the first with an answer. */
-function firstUsable(options: readonly SulfurOption[]): SulfurOption | undefined {
-  return options.find(({ gross }) => !('absent' in gross)) ?? options[0];
-}

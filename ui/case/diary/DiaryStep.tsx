@@ -6,6 +6,7 @@ import { text } from '../../format/text';
 import { Section, StepHead } from '../../kit/Section';
 import { useCase } from '../context/caseContext';
 import { Findings } from '../shared/Findings';
+import { LearnedSays } from './LearnedSays';
 import { LedgerTable } from './LedgerTable';
 import { Records } from './Records';
 import { VerdictSays } from './VerdictSays';
@@ -28,6 +29,9 @@ export function DiaryStep(): ReactNode {
       </Section>
       <Section title={text('verdict.title')} wide>
         <VerdictSays />
+      </Section>
+      <Section title={text('learned.title')} wide>
+        <LearnedSays />
       </Section>
       <Section title={text('ledger.of', { area: areaName(area) })} wide>
         <LedgerTable />

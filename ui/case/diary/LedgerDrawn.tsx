@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import { NUTRIENTS } from '../../../core/catalog/nutrients';
-import type { LedgerColumn } from '../../../core/outlook/ledger';
+import type { LedgerColumn } from '../../../core/site/records';
 import { valueOf } from '../../../core/kernel/working/working';
 import { text } from '../../format/text';
 import { useCase } from '../context/caseContext';

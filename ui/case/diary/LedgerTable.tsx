@@ -2,7 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { NUTRIENTS } from '../../../core/catalog/nutrients';
-import { LEDGER_COLUMNS, type LedgerColumn } from '../../../core/outlook/ledger';
+import { LEDGER_COLUMNS, type LedgerColumn } from '../../../core/site/records';
 import { writeLedgerCsv } from '../../../files/ledgerCsv';
 import { areaName } from '../../format/areaName';
 import { text } from '../../format/text';

@@ -175,6 +175,15 @@ function HowMuch(): ReactNode {
         ))}
       </Table>
       <p className="mt-1.5 text-small text-ink-2">{text('ph.recalled')}</p>
+      {state.doc.decisions[`${area.area.id}:lime-method`]?.value === 'learned' && (
+        <div className="mt-2">
+          <TextField
+            label={text('learned.reason')}
+            place={decisionPlace(state.doc, area.area.id, 'lime-method', 'reason')}
+            width="wide"
+          />
+        </div>
+      )}
       <OwnAmount what="lime-own" label={text('ph.ownAmount')} unit={text('unit.lb/1000ft2')} />
     </>
   );

@@ -14,7 +14,7 @@ import { useCase } from '../context/caseContext';
 import { BagCells, LabelFields } from '../fields/BagParts';
 import { ChoiceRow } from '../fields/ChoiceRow';
 import { ApplicationTable } from '../shared/ApplicationTable';
-import { SelectField } from '../fields/Fields';
+import { SelectField, TextField } from '../fields/Fields';
 import { OwnAmount } from '../fields/OwnAmount';
 import { decisionPlace } from '../context/places';
 import { named } from '../../format/choices';
@@ -122,8 +122,28 @@ function Schools({ sulfur }: { sulfur: SulfurTreatment }): ReactNode {
           {text('sulfur.notOne')}
         </p>
       </Openable>
+      <ByLearned sulfur={sulfur} />
       <OwnSulfur />
     </>
+  );
+}
+
+/** To dose by what this ground's own tests show, with the reason; offered where they show it. */
+function ByLearned({ sulfur }: { sulfur: SulfurTreatment }): ReactNode {
+  const { area, state } = useCase();
+  const by = (part: 'value' | 'reason') =>
+    decisionPlace(state.doc, area.area.id, 'sulfur-by', part);
+  const isChosen = by('value').value !== '';
+  if (!isChosen && !sulfur.options.some(({ id }) => id === 'learned')) return null;
+  return (
+    <div className="mt-2 flex flex-wrap gap-4">
+      <SelectField
+        label={text('learned.sulfurBy')}
+        place={by('value')}
+        options={named('sulfurBy', ['', 'learned'])}
+      />
+      {isChosen && <TextField label={text('learned.reason')} place={by('reason')} width="wide" />}
+    </div>
   );
 }
 

@@ -1,6 +1,7 @@
 import type { RequirementMethod } from '../method';
 import { EXCHANGE_ACIDITY } from './acidity';
 import { ADAMS_EVANS_BUFFER } from './adamsEvans';
+import { LEARNED } from './learned';
 import { MEHLICH_BUFFER } from './mehlich';
 import { SIKORA } from './sikora';
 import { SMP } from './smp';
@@ -20,4 +21,5 @@ export const REQUIREMENT_METHODS: readonly RequirementMethod[] = [
   EXCHANGE_ACIDITY,
   TRI_STATE_ORGANIC_SOIL,
   LIME_BY_TEXTURE,
+  LEARNED,
 ];

@@ -1,6 +1,7 @@
 import type { PlanContext } from '../../../kernel/working/context';
 import { cec } from './cec';
 import { garden } from './garden';
+import { learned } from './learned';
 import { perTenth } from './perTenth';
 import type { SulfurMethod, SulfurNeed, SulfurOption, SulfurSchool } from './school';
 import { clayHigh, table } from './toFourFive';
@@ -10,7 +11,20 @@ import { toSixFive } from './toSixFive';
  * Every school, in the order in which they are asked: the first with an answer is dosed from, so that a target of 6.5 and
  * above goes by the table that is made for it, and any below by that of the blueberry bulletins.
  */
-const ALL: readonly SulfurMethod[] = [toSixFive, table, clayHigh, garden, perTenth, cec];
+const ALL: readonly SulfurMethod[] = [toSixFive, table, clayHigh, garden, perTenth, cec, learned];
+
+/** The school that is dosed from: the one that the advisor decided for, else the first with an answer that needs nobody's decision. */
+export function chosenSchool(
+  options: readonly SulfurOption[],
+  decided: string | undefined,
+): SulfurOption | undefined {
+  const offered = options.filter(({ id }) => !ALL.find((each) => each.id === id)?.byDecision);
+  return (
+    options.find(({ id }) => id === decided) ??
+    offered.find(({ gross }) => !('absent' in gross)) ??
+    offered[0]
+  );
+}
 
 export const SULFUR_SCHOOLS: readonly SulfurSchool[] = ALL.map(({ id }) => id);
 

@@ -1,4 +1,5 @@
 import { TO_SIX_FIVE_ROWS, type SulfurSoil } from '../../../tables/sulfur';
+import type { PhUnit } from '../../../reading/phUnit';
 import type { Quantity } from '../../../kernel/units/quantity';
 import type { PlanContext } from '../../../kernel/working/context';
 import { msg, type Msg } from '../../../kernel/messages/msg';
@@ -8,7 +9,8 @@ import { type Rows } from '../../../equations/sulfur/byTable';
 export type Ph = Figure<Quantity<'pH', 'water'>>;
 type SulfurRate = Figure<Quantity<'lb/1000ft2', 'S'>>;
 
-export type SulfurSchool = 'table' | 'clay-high' | 'to-six-five' | 'garden' | 'per-tenth' | 'cec';
+export type SulfurSchool =
+  'table' | 'clay-high' | 'to-six-five' | 'garden' | 'per-tenth' | 'cec' | 'learned';
 
 /** What a school asks for in all: never one dose. */
 export interface SulfurOption {
@@ -22,11 +24,15 @@ export interface SulfurNeed {
   readonly ph: Ph;
   readonly target: Ph;
   readonly cec: Figure<Quantity<'meq/100g', 'CEC'>>;
+  /** What this ground's own tests took for a whole unit of pH; nothing where they teach nothing. */
+  readonly learned: PhUnit | undefined;
 }
 
 /** A way to reckon the sulfur of a change of pH: one file, one object. */
 export interface SulfurMethod {
   readonly id: SulfurSchool;
+  /** It counts only where the advisor decides for it, with a reason. */
+  readonly byDecision?: true;
   /** Whether it speaks of such a soil and such a target at all. */
   readonly fits: (input: SulfurNeed) => boolean;
   readonly gross: (ctx: PlanContext, areaId: string, input: SulfurNeed) => SulfurOption['gross'];
