@@ -129,6 +129,12 @@ function treat(
   };
 }
 
+/** Salts that hold the feeding, or that something that grows there does not bear. */
+function isSalty({ lines }: AreaPlan['reading'], { hold }: Treatments['fertilizer']): boolean {
+  const salts = lines.find(({ analyte }) => analyte === 'ec');
+  return hold?.why === 'salts' || salts?.then?.id === 'reading.then.ec.high';
+}
+
 /**
  * Works one area out, from its report to what is put on when. Nothing is said here: what there is to tell is found
  * in what comes back. What is typed and cannot be read is among the problems of the context.
@@ -225,6 +231,10 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
       pack,
       acid: goal.acid,
       texture: readings.texture,
+      byKit: readings.phFromField !== undefined,
+      salty: isSalty(reading, fertilizer),
+      lime: treatments.lime.isDosed ? treatments.lime.rate : undefined,
+      muchP: soilTest.p.rating === 'very-high',
       loads,
     }),
     judgements: judgementsOf(ctx, judged),

@@ -1,4 +1,4 @@
-import { lawnCase, type LawnInput } from '../../test/cases';
+import { fieldReport, lawnCase, type LawnInput } from '../../test/cases';
 import { calendarOf } from '../tell/calendar';
 import { planCase } from '../plan/plan';
 
@@ -9,6 +9,26 @@ test.each<[string, LawnInput, number, string]>([
   ['blueberries, also on sand', { plant: 'blueberry', texture: 'sand', ph: '4.8' }, 1, 'acid'],
   ['an inch of compost', { plant: 'mixed-vegetables', loads: [{ amount: '1' }] }, 2, 'compost'],
   ['a quarter of an inch', { plant: 'mixed-vegetables', loads: [{ amount: '0.25' }] }, 3, 'usual'],
+  ['blueberries limed by mistake are acid first', { plant: 'blueberry', ph: '4.8' }, 1, 'acid'],
+  [
+    'a kit alone',
+    { ph: '', squareFeet: '2000', reports: [fieldReport('kit', ['6.5', '6.5', '6.6'])] },
+    1,
+    'kit',
+  ],
+  [
+    'salts',
+    { plant: 'snap-bean', more: { ec: { text: '4.5', method: 'saturated-paste' } } },
+    1,
+    'salts',
+  ],
+  ['much lime in one go', { ph: '5.9', buffer: '6.7', situation: 'tilled' }, 1, 'lime'],
+  [
+    'a little compost where phosphorus is high',
+    { plant: 'mixed-vegetables', p: { text: '300' }, loads: [{ amount: '0.25' }] },
+    2,
+    'compost',
+  ],
   ['sand, four years decided', { texture: 'sand', decisions: { retest: '4' } }, 4, 'decided'],
   [
     'sand, with years that nobody offers',

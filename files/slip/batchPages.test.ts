@@ -25,8 +25,12 @@ function finished(file: CaseFile): CaseFile {
 
 const LAWN = finished(lawnCase(ORACLE));
 
-function batch(documents: readonly unknown[], units: 'us' | 'metric' = 'us') {
-  const writer = new PageWriter({ units, signed: SIGNED });
+function batch(
+  documents: readonly unknown[],
+  units: 'us' | 'metric' = 'us',
+  what: 'pages' | 'letters' = 'pages',
+) {
+  const writer = new PageWriter({ what, units, signed: SIGNED });
   documents.forEach((document) => writer.add(document));
   return writer.made();
 }
@@ -69,4 +73,24 @@ test('a case of the first schema is read like any other', () => {
   // It is read; whether it waits for something is its own business.
   expect(told.count + told.leftOut.length).toBe(1);
   expect(told.leftOut[0]?.why ?? '').not.toMatch(/newer|damaged|format/i);
+});
+
+test('letters remind of the next test: day, reason, how, and a label for each bag; what has none is told', () => {
+  const sandy = lawnCase({ ph: '6.5', texture: 'sand', planFrom: '2027-03-01' });
+  const spanish = { ...sandy, client: { ...sandy.client, language: 'es' as const } };
+  const made = batch([sandy, spanish, lawnCase({})], 'us', 'letters');
+  expect(made.told).toEqual({
+    count: 2,
+    leftOut: [{ title: 'Weir Cottage', why: 'No ground of it is to be tested again.' }],
+  });
+  const letter = textOf(made);
+  expect(letter).toContain('Main lawn: around 1 Mar 2029, since sandy soil changes fast.');
+  expect(letter).toMatch(/Main lawn\t.*\t4 inches\t_+/);
+  expect(letter).toContain('Ines Odera');
+  expect(textOf(made, 1)).toContain('Main lawn: alrededor del 1 de marzo de 2029');
+});
+
+test('a letter says what the test is for: to see the lime at work', () => {
+  const made = batch([lawnCase(ORACLE)], 'us', 'letters');
+  expect(textOf(made)).toMatch(/Main lawn: around .*, to see what the lime did\./);
 });

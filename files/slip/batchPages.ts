@@ -1,4 +1,5 @@
 import { turnsOn, planCase } from '../../core/plan/plan';
+import type { Plan } from '../../core/plan/types';
 import type { CaseFile } from '../../core/casefile/casefile';
 import { createEnglish } from '../../words/english';
 import { createSpanish } from '../../words/spanish';
@@ -7,10 +8,12 @@ import type { Language } from '../../core/casefile/parts/language';
 import type { Voice } from '../../words/voice';
 import { readCaseDocument } from '../schemas/caseFile';
 import type { PaperPage } from './pagePdf';
-import { writtenPage, type Signed } from './writtenPage';
+import { writtenLetter, writtenPage, type Signed } from './writtenPage';
 
 /** How the pages of a batch are written. */
 export interface Wanted {
+  /** The pages of what was planned, or the letters that remind of the next test. */
+  readonly what: 'pages' | 'letters';
   readonly units: UnitSystem;
   readonly signed: Signed;
 }
@@ -51,12 +54,24 @@ export class PageWriter {
 
   private write(file: CaseFile, leave: (title: string, why: string) => void): void {
     const plan = planCase(file);
+    if (this.wanted.what === 'letters') return this.writeLetter(file, plan, leave);
     if (plan.slip.blocks.length === 0 || plan.steps.slip !== 'done') {
       return leave(file.title, this.voices.en.message(turnsOn(plan)));
     }
     const { language } = file.client;
     const page = writtenPage(file, plan, this.voices[language], this.wanted.signed);
     this.pages.push({ page, language });
+  }
+
+  private writeLetter(
+    file: CaseFile,
+    plan: Plan,
+    leave: (title: string, why: string) => void,
+  ): void {
+    const { language } = file.client;
+    const page = writtenLetter(file, plan, this.voices[language], this.wanted.signed);
+    if (page) this.pages.push({ page, language });
+    else leave(file.title, this.voices.en.text('batch.noTest'));
   }
 
   made(): BatchPages {

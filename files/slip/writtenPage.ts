@@ -3,6 +3,7 @@ import type { WrittenLine } from '../../core/casefile/parts/issued';
 import type { Office } from '../../core/casefile/office';
 import type { Msg } from '../../core/kernel/messages/msg';
 import type { Plan } from '../../core/plan/types';
+import { reminderLetter } from '../../core/tell/letter';
 import type { SlipBlock } from '../../core/tell/slip/document';
 import { isUnnamed } from '../../core/tell/slip/unnamed';
 import type { Voice } from '../../words/voice';
@@ -55,6 +56,32 @@ function signedLines({ signature, contact }: Signed, voice: Voice): WrittenLine[
   ];
 }
 
+/** What stands over a client's page: the case and whose it is, unless nobody is named. */
+function headOf(file: CaseFile, voice: Voice): Pick<WrittenPage, 'title' | 'who'> {
+  const unnamed = isUnnamed(file);
+  return {
+    title: (unnamed ? '' : file.title.trim()) || voice.text('slip.unnamedTitle'),
+    who: unnamed ? '' : [file.client.name, file.client.place].filter(isFilled).join(', '),
+  };
+}
+
+/**
+ * Writes the letter that reminds a client of the next test, with its labels.
+ * @returns nothing where no ground has a test to come
+ */
+export function writtenLetter(
+  file: CaseFile,
+  { areas, workings }: Plan,
+  voice: Voice,
+  signed: Signed,
+): WrittenPage | undefined {
+  const write = (message: Msg): string => voice.message(message, { workings, plain: true });
+  const blocks = reminderLetter(file, areas);
+  if (blocks.length === 0) return undefined;
+  const lines = blocks.flatMap((block) => linesOf(block, write));
+  return { ...headOf(file, voice), lines: [...lines, ...signedLines(signed, voice)] };
+}
+
 /**
  * Writes the page of a plan in a language: the same lines in the same order for screen, paper and post.
  * @param voice a voice that has the words of pages
@@ -66,7 +93,6 @@ export function writtenPage(
   signed: Signed = { signature: '', contact: '' },
 ): WrittenPage {
   const write = (message: Msg): string => voice.message(message, { workings, plain: true });
-  const unnamed = isUnnamed(file);
   let section: string | undefined;
   const written = slip.blocks.flatMap((block) => {
     if (block.kind === 'section') section = block.text.id;
@@ -75,8 +101,7 @@ export function writtenPage(
     return isDated ? lines.map((line): WrittenLine => ({ ...line, kind: 'dated' })) : lines;
   });
   return {
-    title: (unnamed ? '' : file.title.trim()) || voice.text('slip.unnamedTitle'),
-    who: unnamed ? '' : [file.client.name, file.client.place].filter(isFilled).join(', '),
+    ...headOf(file, voice),
     lines: [
       ...written,
       ...signedLines(signed, voice),

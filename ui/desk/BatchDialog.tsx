@@ -2,13 +2,15 @@
 
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { CaseIndexRow } from '../../core/plan/deskLine';
-import type { LeftOut } from '../../files/slip/batchPages';
+import type { LeftOut, Wanted } from '../../files/slip/batchPages';
 import { readRows } from '../../store/caseRows';
 import { db } from '../../store/db';
 import { readOffice } from '../../store/office';
 import { downloadBytes } from '../files/download';
 import { localDay } from '../format/date';
 import { text, voice } from '../format/text';
+import { named } from '../format/choices';
+import { ChoiceField } from '../kit/ChoiceField';
 import { Button } from '../kit/Button';
 import { Dialog } from '../kit/Dialog';
 import { withPagePrinter } from '../slip/pagePrinter';
@@ -24,13 +26,14 @@ type State =
 
 /** Draws the pages of cases as one file and saves it; gives how many are in it and what is not. */
 async function drawAll(
+  what: Wanted['what'],
   ids: readonly string[],
   onDone: (done: number) => void,
   givenUp: AbortSignal,
 ): Promise<{ readonly count: number; readonly leftOut: readonly LeftOut[] }> {
   const { paper, signature, contact } = await readOffice();
   return withPagePrinter(async (printer) => {
-    await printer.begin({ units: voice.units, signed: { signature, contact } });
+    await printer.begin({ what, units: voice.units, signed: { signature, contact } });
     for (let at = 0; at < ids.length; at += AT_A_TIME) {
       const some = ids.slice(at, at + AT_A_TIME);
       const rows = await readRows(db, some);
@@ -38,11 +41,13 @@ async function drawAll(
       onDone(Math.min(at + AT_A_TIME, ids.length));
     }
     const { bytes, count, leftOut } = await printer.finish({ paper, large: false });
-    const name = `pages-${localDay(new Date())}.pdf`;
+    const name = `${what}-${localDay(new Date())}.pdf`;
     if (bytes && !givenUp.aborted) downloadBytes(name, bytes, 'application/pdf');
     return { count, leftOut };
   }, givenUp);
 }
+
+const WHAT: readonly Wanted['what'][] = ['pages', 'letters'];
 
 interface ChoiceProps {
   readonly rows: readonly CaseIndexRow[];
@@ -77,11 +82,17 @@ function Choice({ rows, chosen, onChoose }: ChoiceProps): ReactNode {
   );
 }
 
-function Told({ state }: { state: Extract<State, { kind: 'done' }> }): ReactNode {
+function Told({
+  state,
+  what,
+}: {
+  state: Extract<State, { kind: 'done' }>;
+  what: Wanted['what'];
+}): ReactNode {
   const { count, leftOut } = state;
   return (
     <>
-      <p role="status">{text('batch.done', { n: count })}</p>
+      <p role="status">{text(`batch.done.${what}`, { n: count })}</p>
       {leftOut.length > 0 && (
         <>
           <h3 className="mt-3 text-label text-ink-2">
@@ -106,14 +117,17 @@ function Told({ state }: { state: Extract<State, { kind: 'done' }> }): ReactNode
 interface BatchDialogProps {
   /** The cases that the Desk shows now. */
   readonly rows: readonly CaseIndexRow[];
+  /** What is printed unless somebody chooses otherwise. */
+  readonly first: Wanted['what'];
   readonly onClose: () => void;
 }
 
-/** The pages of the cases that the Desk shows, or of some of them, as one PDF. */
-export function BatchDialog({ rows, onClose }: BatchDialogProps): ReactNode {
+/** The pages of the cases that the Desk shows, or of some of them, as one PDF; or the letters that remind of the next test. */
+export function BatchDialog({ rows, first, onClose }: BatchDialogProps): ReactNode {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(
     () => new Set(rows.map(({ id }) => id)),
   );
+  const [what, setWhat] = useState(first);
   const [state, setState] = useState<State>({ kind: 'choosing' });
   const work = useRef<AbortController>(undefined);
   useEffect(() => () => work.current?.abort(), []);
@@ -125,7 +139,7 @@ export function BatchDialog({ rows, onClose }: BatchDialogProps): ReactNode {
       if (!controller.signal.aborted) setState({ kind: 'busy', done, total: ids.length });
     };
     onDone(0);
-    drawAll(ids, onDone, controller.signal).then(
+    drawAll(what, ids, onDone, controller.signal).then(
       (told) => setState({ kind: 'done', ...told }),
       (error: unknown) =>
         setState(
@@ -137,11 +151,17 @@ export function BatchDialog({ rows, onClose }: BatchDialogProps): ReactNode {
     <Dialog title={text('batch.title')} onClose={onClose}>
       {state.kind === 'choosing' && (
         <>
-          <p className="mb-2 text-ink-2">{text('batch.help')}</p>
+          <ChoiceField
+            label={text('batch.what')}
+            value={what}
+            options={named('batchWhat', WHAT)}
+            onChoose={(value) => setWhat(WHAT.find((each) => each === value) ?? first)}
+          />
+          <p className="my-2 text-ink-2">{text(`batch.help.${what}`)}</p>
           <Choice rows={rows} chosen={chosen} onChoose={setChosen} />
           <div className="mt-3 flex items-center gap-3">
             <Button look="primary" disabled={chosen.size === 0} onClick={start}>
-              {text('batch.start', { n: chosen.size })}
+              {text(`batch.start.${what}`, { n: chosen.size })}
             </Button>
             <Button
               look="quiet"
@@ -161,7 +181,7 @@ export function BatchDialog({ rows, onClose }: BatchDialogProps): ReactNode {
           <Button onClick={() => work.current?.abort()}>{text('batch.cancel')}</Button>
         </div>
       )}
-      {state.kind === 'done' && <Told state={state} />}
+      {state.kind === 'done' && <Told state={state} what={what} />}
       {state.kind === 'failed' && <p role="alert">{text('batch.failed', { why: state.why })}</p>}
     </Dialog>
   );

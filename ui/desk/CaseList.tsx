@@ -162,7 +162,9 @@ export function CaseList({ rows, onDelete, acts, below }: CaseListProps): ReactN
               </Button>
             )}
             {found.length > 0 && (
-              <Button onClick={() => setBatch(true)}>{text('queue.pages')}</Button>
+              <Button onClick={() => setBatch(true)}>
+                {text(!searching && shown === 'test' ? 'queue.letters' : 'queue.pages')}
+              </Button>
             )}
             {acts}
           </span>
@@ -215,7 +217,11 @@ export function CaseList({ rows, onDelete, acts, below }: CaseListProps): ReactN
         )}
         {below}
         {batch && (
-          <BatchDialog rows={found.map(({ row }) => row)} onClose={() => setBatch(false)} />
+          <BatchDialog
+            rows={found.map(({ row }) => row)}
+            first={!searching && shown === 'test' ? 'letters' : 'pages'}
+            onClose={() => setBatch(false)}
+          />
         )}
       </main>
       <aside
