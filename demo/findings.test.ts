@@ -1,3 +1,4 @@
+import { NO_REVIEW } from '../core/casefile/parts/review';
 import type { DecisionKind } from '../core/casefile/decisions';
 import { earlierReport, fieldReport, lawnCase, ORACLE, type LawnInput } from '../test/cases';
 import type { CaseFile } from '../core/casefile/casefile';
@@ -227,6 +228,12 @@ function boughtBefore(): CaseFile {
   return { ...file, bought: { kind: 'cheapest', madeFrom: 'other', amounts: {} } };
 }
 
+/** A case that a second person looks over, sent back, or saw when its amounts were others. */
+function reviewed(state: 'waiting' | 'back' | 'seen'): CaseFile {
+  const review = { ...NO_REVIEW, state, by: 'Odo Fenn', on: '2027-10-04', standsFor: 'other' };
+  return { ...lawnCase(ORACLE), review };
+}
+
 /**
  * Nobody here remembers an equation of Woodruff's, so that it never has an amount that could differ; the others tell of
  * a fault of the program or of a case without measure, and are met where those are caught.
@@ -241,6 +248,7 @@ const UNREACHED = [
 test('every finding of the core is reached', () => {
   const files = [
     ...[...demoCounty('2027-10-04'), ...MORE.map(lawnCase)],
+    ...(['waiting', 'back', 'seen'] as const).map(reviewed),
     ...[twiceSampled(), mixedSample(), changedLines(), boughtBefore()],
   ];
   const said = new Set<string>(

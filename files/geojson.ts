@@ -1,6 +1,6 @@
 import sweeplineIntersections from 'sweepline-intersections';
 import type { Polygon, Position, Ring } from '../core/site/ground/outlineArea';
-import { MOST_OUTLINE } from '../core/casefile/parts/attachment';
+import { MOST_ATTACHED } from '../core/casefile/parts/attachment';
 import { msg, type Msg } from '../core/kernel/messages/msg';
 import { locate, parseJson, type LocatedFault } from './located';
 
@@ -91,7 +91,7 @@ function winding(positions: Ring): number {
 
 function outline(name: string, polygons: readonly Polygon[], path: string): Outline {
   const written = JSON.stringify(polygons);
-  if (written.length > MOST_OUTLINE) throw new Refusal(path, msg('geojson.tooLarge'));
+  if (written.length > MOST_ATTACHED) throw new Refusal(path, msg('geojson.tooLarge'));
   const corners = polygons.flat().reduce((sum, each) => sum + each.length - 1, 0);
   const reversed = polygons.some(([outer = []]) => winding(outer) < 0);
   return { name, outline: written, corners, reversed };

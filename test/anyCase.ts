@@ -1,5 +1,6 @@
 import { type Label, EMPTY_LABEL } from '../core/casefile/parts/label';
 import { OUTCOMES, PAST_KINDS, type PastEntry } from '../core/casefile/parts/past';
+import { REVIEWS } from '../core/casefile/parts/review';
 import {
   KIT_CLASSES,
   LIGHTS,
@@ -285,6 +286,7 @@ function pastOf(
     material: dice.one(['', 'urea-46-0-0', 'calcitic-ground', 'gone', 'toString']),
     by: dice.one(['', 'the neighbor']),
     note: dice.one(['', 'wet']),
+    photos: dice.chance(0.2) ? { ph1: { id: 'ph1' } } : {},
   };
 }
 
@@ -323,6 +325,7 @@ const CHOICES: Partial<Record<DecisionKind, readonly string[]>> = {
   'lime-own': OWN_AMOUNTS,
   'lab-rescale': ['yes', ''],
   'sulfur-wanted': ['yes', ''],
+  'sulfur-by': ['learned', ''],
   'sulfur-own': OWN_AMOUNTS,
   'sulfur-material': MATERIAL_IDS,
   fizz: ['yes', 'no', ''],
@@ -419,5 +422,13 @@ export function anyCase(seed: number): CaseFile {
     sampling: { fee: numberOf(dice), days: numberOf(dice) },
     ...buyingOf(dice, ids, MATERIAL_IDS),
     spreaders: spreadersFor(dice, MATERIAL_IDS),
+    review: {
+      typedBy: dice.one(['', 'Odo']),
+      state: dice.one(REVIEWS),
+      note: dice.one(['', 'the lime']),
+      by: dice.one(['', 'Ada']),
+      on: dayOf(dice),
+      standsFor: '',
+    },
   };
 }

@@ -25,6 +25,7 @@ import { PARAGRAPH, type Paragraph } from './parts/paragraph';
 import { COVER, LOAD } from './parts/organic';
 import { PAST_ENTRY } from './parts/past';
 import { PIN } from './parts/pin';
+import { REVIEW } from './parts/review';
 import { REPORT } from './parts/report';
 import { RULE } from './parts/rule';
 import { SAMPLE } from './parts/sample';
@@ -89,6 +90,8 @@ export const CASE = object({
   pins: record(PIN, 2000),
   /** What of its calendar went out as a file, by `pinKey`. */
   exported: record(EXPORTED, 4000),
+  /** Who typed it, and who looked it over. */
+  review: REVIEW,
 });
 export interface CaseFile extends Of<typeof CASE> {}
 
@@ -98,7 +101,8 @@ export function withUsedOnly(file: CaseFile): CaseFile {
     shape,
     ...Object.values(parts).map((part) => part.shape),
   ]);
-  const used = new Set(shapes.map(({ outline }) => outline));
+  const photos = Object.values(file.past).flatMap((entry) => Object.keys(entry.photos));
+  const used = new Set([...shapes.map(({ outline }) => outline), ...photos]);
   const attachments = Object.values(file.attachments).filter((each) => used.has(each.id));
   if (attachments.length === Object.keys(file.attachments).length) return file;
   return { ...file, attachments: Object.fromEntries(attachments.map((each) => [each.id, each])) };

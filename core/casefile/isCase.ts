@@ -68,7 +68,16 @@ export function misplaced(file: CaseFile): Fault[] {
         expected: msg('expected.ownKey', { key }),
       })),
   );
-  return [...keyed, ...parts, ...readings, ...trials, ...decided];
+  const photos = Object.values(file.past).flatMap((entry) =>
+    Object.entries(entry.photos)
+      .filter(([key, photo]) => photo.id !== key)
+      .map(([key, photo]): Fault => ({
+        path: `past/${entry.id}/photos/${key}/id`,
+        got: JSON.stringify(photo.id),
+        expected: msg('expected.ownKey', { key }),
+      })),
+  );
+  return [...keyed, ...photos, ...parts, ...readings, ...trials, ...decided];
 }
 
 /** Whether a document is a case, told without a validator: whoever is told no asks that, and learns where it is none. */

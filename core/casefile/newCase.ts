@@ -5,6 +5,7 @@ import { NOT_BOUGHT, USUAL_BUYING } from './parts/bought';
 import { NO_CLIMATE } from './parts/climate';
 import { newArea } from './parts/area';
 import { columnPrintedAs, newReport, type PrintedAs } from './parts/report';
+import { NO_REVIEW } from './parts/review';
 import { newSample } from './parts/sample';
 
 /** What an office's cases begin with: its usual pack, and the paper of its usual laboratory. */
@@ -95,5 +96,6 @@ export function newCase(id: string, today: IsoDate, start: CaseStart = USUAL_STA
     rules: start.rules,
     pins: {},
     exported: {},
+    review: NO_REVIEW,
   };
 }

@@ -3,7 +3,7 @@ import type { StepId } from '../kernel/working/finding';
 import type { QueueFacts } from './queue';
 
 /** The version of the Desk's lines; older ones are made anew when the Desk opens. */
-export const INDEX_VERSION = 4;
+export const INDEX_VERSION = 5;
 
 /** What the Desk lists of a case, written in the same transaction as the case. */
 export interface CaseIndexRow {

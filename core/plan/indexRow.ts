@@ -55,6 +55,7 @@ function unreadableRow(
       expectedOn: undefined,
       sentOn: undefined,
       doses: [],
+      reviewOn: undefined,
       testOn: undefined,
     },
   };

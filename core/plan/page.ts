@@ -13,6 +13,7 @@ import type { PageLines } from '../tell/slip/document';
 import { writeSlip } from '../tell/slip/slip';
 import { isTold } from '../tell/told';
 import { purchaseFor } from '../treat/purchase';
+import { slipDigest } from './queue';
 import type { Plan } from './types';
 import { usesOf } from './uses';
 import { NOTHING, writtenIn, type Written } from './written';
@@ -32,6 +33,7 @@ export interface Page extends Written {
     readonly asked: Asked;
     readonly lines: CaseFile['lines'];
     readonly withSheet: boolean;
+    readonly review: CaseFile['review'];
   };
 }
 
@@ -66,6 +68,26 @@ function lineFindings({ lines, lost }: PageLines): Finding[] {
   ];
 }
 
+/** Whether a second person is to look the case over, sent it back, or saw other amounts than stand there now. */
+function reviewFindings(
+  { state, by, note, standsFor }: CaseFile['review'],
+  told: Page['told'],
+  areas: readonly AreaPlan[],
+): Finding[] {
+  switch (state) {
+    case 'waiting':
+      return [findingOf('case', 'slip', 'decide', 'reviewWaiting', { note })];
+    case 'back':
+      return [findingOf('case', 'slip', 'decide', 'reviewBack', { by, note })];
+    case 'seen':
+      return standsFor === slipDigest({ areas, ...told })
+        ? []
+        : [findingOf('case', 'slip', 'decide', 'reviewChanged', { by })];
+    default:
+      return [];
+  }
+}
+
 /**
  * What to buy and the client's page; where they cannot be written the areas still stand. What rests on nothing that has
  * changed is taken over.
@@ -92,6 +114,7 @@ export function pageOf(
     asked,
     lines: file.lines,
     withSheet: decisionOf(file, 'case', 'slip-spreader')?.value === 'yes',
+    review: file.review,
   };
   const same =
     before?.madeFrom.areas.length === areas.length &&
@@ -107,8 +130,13 @@ export function pageOf(
       values: workingsWith(ctx.sheet.workings),
     });
     checkBuying(ctx, file);
-    const findings = [...lineFindings(slip), ...buyFindings(file, areas)];
-    return { told: { purchase, slip }, findings, ...writtenIn(ctx), madeFrom };
+    const told = { purchase, slip };
+    const findings = [
+      ...lineFindings(slip),
+      ...buyFindings(file, areas),
+      ...reviewFindings(file.review, told, areas),
+    ];
+    return { told, findings, ...writtenIn(ctx), madeFrom };
   } catch {
     const findings = [findingOf('case', 'slip', 'stop', 'pageBroken')];
     return { told: NO_PAGE, findings, ...NOTHING, madeFrom };

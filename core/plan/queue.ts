@@ -8,8 +8,8 @@ import { parseNumber } from '../kernel/typed/number';
 import { fingerprint } from '../kernel/typed/fingerprint';
 import { own } from '../kernel/typed/own';
 
-/** Where a case waits: for the advisor, the laboratory, the post, the field, a new test, or nobody. */
-export const QUEUES = ['decide', 'laboratory', 'send', 'field', 'test', 'rest'] as const;
+/** Where a case waits: for a second person, the advisor, the laboratory, the post, the field, a new test, or nobody. */
+export const QUEUES = ['review', 'decide', 'laboratory', 'send', 'field', 'test', 'rest'] as const;
 export type Queue = (typeof QUEUES)[number];
 
 /** What is stored of a case to tell, on any later day, where it waits. */
@@ -25,6 +25,8 @@ export interface QueueFacts {
   /** When this very slip went out. */
   readonly sentOn: IsoDate | undefined;
   readonly doses: readonly IsoDate[];
+  /** Since when a second person is to look it over. */
+  readonly reviewOn: IsoDate | undefined;
   /** When to test again. */
   readonly testOn: IsoDate | undefined;
 }
@@ -37,18 +39,21 @@ export interface Queued {
   readonly overdue?: number;
 }
 
+/** What of a plan goes out to the client. */
+type Told = Pick<Plan, 'areas' | 'slip'>;
+
 /** What a slip that was sent stands for: its amounts and their days; it is to be sent again when this changes. */
-export function slipDigest(plan: Plan): string {
+export function slipDigest(plan: Told): string {
   return `${amountsDigest(plan)}|@${fingerprint(datesOf(plan).join(' '))}`;
 }
 
 /** Whether this very slip was sent. One of before went by its amounts alone. */
-export function isSent(plan: Plan, { value }: Pick<Decision, 'value'>): boolean {
+export function isSent(plan: Told, { value }: Pick<Decision, 'value'>): boolean {
   return value === slipDigest(plan) || value === amountsDigest(plan);
 }
 
 /** The days of all firm applications, in order. */
-function datesOf({ areas }: Plan): IsoDate[] {
+function datesOf({ areas }: Pick<Plan, 'areas'>): IsoDate[] {
   const products = areas.flatMap(({ treatments }) =>
     treatmentsIn(treatments).flatMap((treatment) => treatment.products),
   );
@@ -58,7 +63,7 @@ function datesOf({ areas }: Plan): IsoDate[] {
     .sort();
 }
 
-function amountsDigest({ areas, slip }: Plan): string {
+function amountsDigest({ areas, slip }: Told): string {
   const sums = areas.map(({ area, treatments }) =>
     [area.id, ...treatmentsIn(treatments).map(({ digest }) => digest)].join(' '),
   );
@@ -127,6 +132,8 @@ export function queueFacts(file: CaseFile, plan: Plan): QueueFacts {
     expectedOn: sampledOn && expected(file, sampledOn),
     sentOn: sent && isSent(plan, sent) ? sent.at.slice(0, 10) : undefined,
     doses: [...new Set(datesOf(plan))],
+    reviewOn:
+      file.review.state === 'waiting' ? (dateOf(file.review.on) ?? file.createdOn) : undefined,
     testOn: testAgain(file, plan),
   };
 }
@@ -137,14 +144,15 @@ const DUE_FOR_DAYS = 14;
 const TEST_AHEAD_DAYS = 60;
 
 /**
- * Tells where a case waits on a day. A sample at the laboratory comes before what could be decided
- * without it; what was sent waits for its next dressing, then for its test. A caseload is asked about
+ * Tells where a case waits on a day. What a second person is to look over comes first; a sample at the laboratory comes before what could be
+ * decided without it; what was sent waits for its next dressing, then for its test. A caseload is asked about
  * in one go, so that the day is reckoned with once.
  */
 export function queueOn(today: IsoDate): (facts: QueueFacts) => Queued {
   const testBy = addDays(today, TEST_AHEAD_DAYS);
   const dueFrom = addDays(today, -DUE_FOR_DAYS);
-  return ({ finished, since, sampledOn, expectedOn, sentOn, doses, testOn }) => {
+  return ({ finished, since, sampledOn, expectedOn, sentOn, doses, testOn, reviewOn }) => {
+    if (reviewOn) return { queue: 'review', on: reviewOn };
     if (sampledOn) {
       const late = expectedOn && expectedOn < today ? daysBetween(expectedOn, today) : 0;
       return { queue: 'laboratory', on: sampledOn, ...(late > 0 ? { overdue: late } : {}) };

@@ -111,6 +111,7 @@ const PLANNED: Readonly<Record<Exclude<keyof CaseFile, Unplanned>, true>> = {
   climate: true,
   rules: true,
   pins: true,
+  review: true,
 };
 const PLANNED_PARTS = Object.keys(PLANNED) as (keyof typeof PLANNED)[];
 

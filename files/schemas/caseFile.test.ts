@@ -21,7 +21,7 @@ function paths(node: unknown, at = ''): string[] {
 
 /** Entries of a record may be missing; what an entry is made of may not. */
 const OPTIONAL =
-  /^(areas|samples|reports|past|labels|decisions|paragraphs|lines|issued|attachments|rules|pins|exported|materials|stock|spreaders|loads|covers)\/[^/]+$|^materials\/[^/]+\/(printed|also|flags)\/[^/]+$|^stock\/[^/]+\/packs\/[^/]+$|^bought\/amounts\/[^/]+$|^spreaders\/[^/]+\/trials\/[^/]+$|^areas\/[^/]+\/parts\/[^/]+$|^climate\/air\/[^/]+$|^rules\/[^/]+\/values\/[^/]+$|^reports\/[^/]+\/readings\/[^/]+$|^reports\/[^/]+\/results\/[^/]+(\/[^/]+)?$/;
+  /^(areas|samples|reports|past|labels|decisions|paragraphs|lines|issued|attachments|rules|pins|exported|materials|stock|spreaders|loads|covers)\/[^/]+$|^past\/[^/]+\/photos\/[^/]+$|^materials\/[^/]+\/(printed|also|flags)\/[^/]+$|^stock\/[^/]+\/packs\/[^/]+$|^bought\/amounts\/[^/]+$|^spreaders\/[^/]+\/trials\/[^/]+$|^areas\/[^/]+\/parts\/[^/]+$|^climate\/air\/[^/]+$|^rules\/[^/]+\/values\/[^/]+$|^reports\/[^/]+\/readings\/[^/]+$|^reports\/[^/]+\/results\/[^/]+(\/[^/]+)?$/;
 const required = paths(frozen).filter((path) => !OPTIONAL.test(path));
 
 test('a document with any one part left out is refused at that part', () => {

@@ -88,9 +88,11 @@ interface FiltersProps {
 }
 
 function Filters({ lines, today, shown, onShow }: FiltersProps): ReactNode {
+  // Offices in which nobody asks for reviews need no button for them.
+  const hasReviews = shown === 'review' || lines.some(({ queue }) => queue === 'review');
   return (
     <div role="group" aria-label={text('queue.filters')} className="flex flex-wrap gap-1.5">
-      {SHOWN.map((which) => (
+      {SHOWN.filter((which) => which !== 'review' || hasReviews).map((which) => (
         <button
           key={which}
           type="button"

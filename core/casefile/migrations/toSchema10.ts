@@ -1,6 +1,7 @@
+import { NO_REVIEW } from '../parts/review';
 import { overEach, type Node } from './nodes';
 
-/** Schema 10: what was put on is kept in a diary: what of the plan it was, by whom, and what was left out. */
+/** Schema 10: what was put on is kept in a diary: what of the plan it was, by whom, what was left out, and its photos; and who looked the case over. */
 export function toSchema10(document: Node): Record<string, unknown> {
   return {
     ...document,
@@ -12,6 +13,8 @@ export function toSchema10(document: Node): Record<string, unknown> {
       material: '',
       by: '',
       note: '',
+      photos: {},
     })),
+    review: NO_REVIEW,
   };
 }

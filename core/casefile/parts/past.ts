@@ -1,4 +1,4 @@
-import { id, object, oneOf, text, type Of } from '../../kernel/typed/spec';
+import { id, object, oneOf, record, text, type Of } from '../../kernel/typed/spec';
 import { TYPED } from './typed';
 
 /** What is asked of the last twelve months. */
@@ -6,6 +6,9 @@ export const PAST_KINDS = ['lime', 'sulfur', 'fertilizer', 'compost'] as const;
 
 /** How it came about: told of the time before the plan; kept in the diary as done; or planned and left out. */
 export const OUTCOMES = ['', 'done', 'left'] as const;
+
+/** Most photos of one entry. */
+export const MOST_PHOTOS = 6;
 
 /** What was put on an area: before the plan as it was told, and since then as the diary keeps it. Everything as typed. */
 export const PAST_ENTRY = object({
@@ -26,6 +29,8 @@ export const PAST_ENTRY = object({
   by: text,
   /** The weather, what was seen, or why it was left out. */
   note: text,
+  /** What was photographed: attachments, by their ids. */
+  photos: record(object({ id }), MOST_PHOTOS),
 });
 export interface PastEntry extends Of<typeof PAST_ENTRY> {}
 
@@ -43,6 +48,7 @@ export function newPastEntry(
     material: '',
     by: '',
     note: '',
+    photos: {},
     ...entry,
   };
 }

@@ -17,6 +17,7 @@ import { textPlace } from '../context/places';
 import { useMaterials } from '../context/useMaterials';
 import { SelectField, TextField } from '../fields/Fields';
 import { Removable } from '../shared/Removable';
+import { Photos } from './Photos';
 import { anotherPart, recordsOf, unplanned } from './records';
 
 /** What a record is of: its material where it is known, else its kind. */
@@ -108,6 +109,7 @@ function RecordRow({ entry, name, isNew, keep }: RecordRowProps): ReactNode {
     <Removable at={`past/${entry.id}`} what={text(isLeft ? 'diary.leftOf' : 'diary.recordOf', of)}>
       <div ref={row}>
         {open ? <RecordFields entry={entry} /> : <RecordLine entry={entry} />}
+        <Photos entry={entry} open={open} />
         <div className="flex flex-wrap gap-x-4">
           <Button look="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
             {text(open ? 'diary.close' : 'diary.change')}

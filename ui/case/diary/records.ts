@@ -54,7 +54,14 @@ export function leftOut(doc: CaseFile, plan: AreaPlan, entry: PutOn, today: IsoD
 
 /** Another part of what a record tells: what went on of the same application on another day. */
 export function anotherPart(entry: PastEntry, today: IsoDate): PastEntry {
-  return { ...entry, id: nanoid(8), on: today, amount: { ...entry.amount, text: '' }, note: '' };
+  return {
+    ...entry,
+    id: nanoid(8),
+    on: today,
+    amount: { ...entry.amount, text: '' },
+    note: '',
+    photos: {},
+  };
 }
 
 /** A record of what nobody had planned. */

@@ -11,6 +11,7 @@ import { text, voice } from '../../format/text';
 import { Button } from '../../kit/Button';
 import { Kbd } from '../../kit/Kbd';
 import { StepHead } from '../../kit/Section';
+import { Reviewed } from './Reviewed';
 import { SlipOptions } from './SlipOptions';
 import { SlipPage } from './SlipPage';
 import { useOffice } from '../../slip/useOffice';
@@ -122,6 +123,7 @@ export function SlipStep(): ReactNode {
       </div>
       <SlipOptions />
       {page && <Given now={page} />}
+      <Reviewed />
       <div className="max-w-180 border border-rule p-6">
         <SlipPage>
           <EditedLines />
