@@ -62,3 +62,20 @@ test('a hundred pages do not hold up the page, and can be given up', async ({ pa
   const longest = await page.evaluate(() => (window as unknown as { longest: number }).longest);
   console.log(`longest task while a hundred pages are drawn: ${longest.toFixed(0)} ms`);
 });
+
+test('letters that remind of the next test, for all that are due, in one print', async ({
+  page,
+}) => {
+  await page.route('**/api/demo', (route) => route.fulfill({ json: { demo: true } }));
+  const app = new App(page);
+  await app.desk();
+  await page.getByRole('button', { name: /^Test again/ }).click();
+  await page.getByRole('button', { name: 'Reminders as PDF' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: /^Save .*letter.* as one PDF$/ }).click();
+  const file = await (await download).path();
+  const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' });
+  expect(text).toContain('It is time to test your soil again.');
+  expect(text).toMatch(/Labels for the bags/);
+  await expect(page.getByText('One letter saved.')).toBeVisible();
+});

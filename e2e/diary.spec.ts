@@ -125,3 +125,58 @@ test('a new report brings the verdict: what came, what was expected, what to do;
   await app.go('Slip');
   await expect(page.locator('#worksheet')).toContainText('The lime did what we hoped');
 });
+
+test('what its own tests show is planned by with a reason; a second person looks it over', async ({
+  page,
+}) => {
+  const app = new App(page);
+  await app.typeLawn({
+    title: 'Weir Cottage',
+    ph: '5.8',
+    buffer: '6.4',
+    texture: 'loam',
+    squareFeet: '5000',
+    planFrom: '6 Oct 2025',
+  });
+  await app.go('Results');
+  await app.type('Report dated', '5 Oct 2025');
+  await page.getByLabel('Date of another report').fill('20 Sep 2023');
+  await page.getByRole('button', { name: 'Add the report' }).click();
+  await page.getByText('Report of 20 Sep 2023').click();
+  await page.locator('details[open]').getByLabel('pH (in water)', { exact: true }).fill('5.2');
+  await app.go('Diary');
+  await expect(page.getByText(/^Two tests of one laboratory and season/)).toBeVisible();
+  await page.getByRole('button', { name: 'Add lime' }).click();
+  await app.type('Done on', '10 Oct 2023');
+  await app.type('Amount', '50');
+  await app.type('CCE', '90');
+  const shown = page.getByRole('table', { name: 'How this ground answers' });
+  await expect(shown.getByRole('row').nth(1)).toContainText(
+    /Pure limestone.*lb.*one pair of tests/,
+  );
+  await app.go('pH');
+  await page.getByRole('radio', { name: 'What this ground’s own tests show' }).check();
+  await expect(page.getByText('it needs a reason').first()).toBeVisible();
+  await app.type('Why you go by this ground’s own tests', 'It answered well before.');
+  await app.go('Slip');
+  await expect(page.locator('#worksheet')).toContainText('It answered well before');
+
+  await page.getByText('Looked over by a second person').click();
+  await app.type('Typed in by', 'Ada Quill');
+  await app.type('What to look at', 'The lime by its own tests');
+  await page.getByRole('button', { name: 'Ask for a review' }).click();
+  await expect(page.getByText(/^It waits since .* The lime by its own tests/)).toBeVisible();
+  await app.saved();
+  await app.desk();
+  await page.getByRole('button', { name: /^To look over/ }).click();
+  await page.getByRole('link', { name: 'Weir Cottage' }).press('Enter');
+  await app.go('Slip');
+  await expect(page.getByRole('button', { name: 'It is right' })).toBeDisabled();
+  await app.type('Looked over by', 'Odo Fenn');
+  await page.getByRole('button', { name: 'It is right' }).click();
+  await expect(page.getByText(/^Odo Fenn looked it over on/)).toBeVisible();
+  await app.go('Ground');
+  await app.type('Area', '5600');
+  await app.go('Slip');
+  await expect(page.getByText('Amounts or days have changed since.')).toBeVisible();
+});

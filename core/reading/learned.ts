@@ -24,6 +24,9 @@ export interface Learned {
   readonly does: Mover;
   /** With what two tests differ by for nothing, and what tables of time leave open. */
   readonly unit: PhUnit;
+  /** The ends of its range. */
+  readonly low: PhUnit;
+  readonly high: PhUnit;
   /** How deep the soil of its samples is, to which the pounds count. */
   readonly depth: Figure<Quantity<'in', 'depth'>>;
   /** The same by the table of its texture, to the depth of its sample; nothing where nobody told the texture. */
@@ -196,7 +199,9 @@ function learnedOf(
   );
   const { texture } = input.readings;
   const byTable = texture && phUnitByTable(ctx, `${at}/table`, does, texture, depth);
-  return { does, unit, depth, byTable, pairs: lessons.length };
+  const low = ctx.sheet.lowEnd({ id: `${at}/low`, label: msg('learned.low') }, unit);
+  const high = ctx.sheet.highEnd({ id: `${at}/high`, label: msg('learned.high') }, unit);
+  return { does, unit, low, high, depth, byTable, pairs: lessons.length };
 }
 
 /**

@@ -57,6 +57,7 @@ export interface Messages extends PageMessages {
   'absent.unreadable': { readonly what: 'any' };
   'absent.untested': None;
   'absent.whichMehlich': None;
+  'absent.withoutReason': None;
   'absent.word': None;
   'all.title': { readonly n: 'number' };
   'analyte.acidity': None;
@@ -1555,12 +1556,15 @@ export interface Messages extends PageMessages {
   'layout.modified-morgan': None;
   'layout.olsen': None;
   'layout.saturated-extract': None;
+  'learned.between': { readonly high: 'any'; readonly low: 'any'; readonly unit: 'any' };
   'learned.head.here': None;
   'learned.head.rests': None;
   'learned.head.table': None;
   'learned.head.what': None;
+  'learned.high': None;
   'learned.how': None;
   'learned.lime': None;
+  'learned.low': None;
   'learned.moved': None;
   'learned.need': None;
   'learned.noise': None;
@@ -2549,6 +2553,7 @@ export interface Messages extends PageMessages {
   'review.askAgain': None;
   'review.back': None;
   'review.by': None;
+  'review.changed': None;
   'review.drop': None;
   'review.found': None;
   'review.is.back': { readonly by: 'any'; readonly note: 'any'; readonly on: 'any' };

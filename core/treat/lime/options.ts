@@ -160,7 +160,7 @@ function methodOption(
   const refused = input.pottingMix
     ? msg('absent.pottingMix')
     : method.byDecision && isWithoutReason(input, method)
-      ? msg('absent.ownWithoutReason')
+      ? msg('absent.withoutReason')
       : undefined;
   const label = msg(`method.${method.id}`);
   const asPrinted: Figure<PerAcre> = refused

@@ -196,7 +196,7 @@ export function planSulfur(
   const byReason = by && by.value !== '' ? by.reason.trim() : undefined;
   const bySchool =
     byReason === ''
-      ? ctx.sheet.absent({ id: `${at}/no-reason`, label }, msg('absent.ownWithoutReason'))
+      ? ctx.sheet.absent({ id: `${at}/no-reason`, label }, msg('absent.withoutReason'))
       : (chosenSchool(options, by?.value)?.gross ??
         ctx.sheet.absent({ id: `${at}/no-texture`, label }, msg('absent.noTexture'), [ph.id]));
   const own = ownGross(ctx, input, bySchool);

@@ -3,6 +3,8 @@
 import type { ReactNode } from 'react';
 import { text } from '../../format/text';
 import { Cell, Table } from '../../kit/Table';
+import { msg } from '../../../core/kernel/messages/msg';
+import { FigureText } from '../../working/FigureText';
 import { Figure } from '../../working/Figure';
 import { OpenableRow } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
@@ -23,12 +25,18 @@ export function LearnedSays(): ReactNode {
           { id: 'rests', words: text('learned.head.rests') },
         ]}
       >
-        {rows.map(({ does, unit, byTable, pairs }) => (
+        {rows.map(({ does, unit, low, high, byTable, pairs }) => (
           <OpenableRow key={does} columns={4}>
             <tr className="border-b border-rule-2">
               <Cell>{text(`learned.${does}`)}</Cell>
               <Cell number>
-                <Figure id={unit.id} bold />
+                <FigureText
+                  message={msg('learned.between', {
+                    unit: { working: unit.id },
+                    low: { working: low.id },
+                    high: { working: high.id },
+                  })}
+                />
               </Cell>
               <Cell number>{byTable && <Figure id={byTable.id} />}</Cell>
               <Cell>{text('learned.pairs', { n: pairs })}</Cell>

@@ -123,15 +123,16 @@ function MethodCells({ row }: { row: MethodRow }): ReactNode {
 }
 
 function Method({ row }: { row: MethodRow }): ReactNode {
-  const { plan } = useCase();
+  const { plan, area, state } = useCase();
   const { option, chosen } = row;
   const absent = 'absent' in option.advised;
+  const decided = decisionPlace(state.doc, area.area.id, 'lime-method').value === option.id;
   return (
     <ChoiceRow
       what="lime-method"
       value={option.id}
-      chosen={chosen && !absent}
-      disabled={absent}
+      chosen={chosen && (!absent || decided)}
+      disabled={absent && !decided}
       words={text(`method.${option.id}`)}
       columns={5}
     >
@@ -175,7 +176,7 @@ function HowMuch(): ReactNode {
         ))}
       </Table>
       <p className="mt-1.5 text-small text-ink-2">{text('ph.recalled')}</p>
-      {state.doc.decisions[`${area.area.id}:lime-method`]?.value === 'learned' && (
+      {decisionPlace(state.doc, area.area.id, 'lime-method').value === 'learned' && (
         <div className="mt-2">
           <TextField
             label={text('learned.reason')}

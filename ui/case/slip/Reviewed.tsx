@@ -19,9 +19,16 @@ function dayWords(on: string): string {
 
 /** What became of the review so far, in one sentence. */
 function Standing({ review }: { review: Review }): ReactNode {
+  const { plan } = useCase();
   const { state, by, on, note } = review;
   if (state === '') return null;
-  return <p className="my-2">{text(`review.is.${state}`, { by, on: dayWords(on), note })}</p>;
+  const isChanged = plan.findings.some(({ name }) => name === 'reviewChanged');
+  return (
+    <p className="my-2" role="status">
+      {text(`review.is.${state}`, { by, on: dayWords(on), note })}{' '}
+      {isChanged && <strong>{text('review.changed')}</strong>}
+    </p>
+  );
 }
 
 /** Who typed the case, and whether a second person looks it over before the page goes out; folded away until somebody asks. */
