@@ -4,6 +4,7 @@
  */
 import type { Area } from '../../core/casefile/parts/area';
 import type { CaseFile } from '../../core/casefile/casefile';
+import { newPastEntry, type PastEntry } from '../../core/casefile/parts/past';
 import { planCase } from '../../core/plan/plan';
 import { replan } from '../../core/plan/replan';
 import { validateCaseFile } from '../../files/schemas/caseFile';
@@ -62,6 +63,40 @@ function benchPlanning(): void {
   tell('the year of twelve areas by climate ÷ their plan without', dated / without - 1, 0.5);
 }
 
+const YEARS = 10;
+
+/** Ten years in the diary of every piece of ground: three of nitrogen a year, and lime in every third. */
+function withDiary(file: CaseFile): CaseFile {
+  const first = Number(file.planFrom.slice(0, 4)) - YEARS;
+  const past = Object.keys(file.areas).flatMap((areaId) =>
+    Array.from({ length: YEARS }, (_none, at) => first + at).flatMap((year, at) => {
+      const told = (kind: PastEntry['kind'], month: string, pounds: string): PastEntry =>
+        newPastEntry({
+          id: `${areaId}-${year}-${month}`,
+          areaId,
+          kind,
+          on: `${year}-${month}-10`,
+          amount: { text: pounds, unit: 'lb/1000ft2', method: '' },
+          percent: kind === 'lime' ? '90' : '46-0-0',
+          outcome: 'done',
+        });
+      const fed = ['04', '06', '09'].map((month) => told('fertilizer', month, '2'));
+      return at % 3 === 0 ? [...fed, told('lime', '10', '40')] : fed;
+    }),
+  );
+  return { ...file, past: Object.fromEntries(past.map((entry) => [entry.id, entry])) };
+}
+
+function benchDiary(): void {
+  const twelve = lawns(12);
+  const kept = withDiary(twelve);
+  const [plain = NaN, diary = NaN] = byTurns(RUNS / 10, [
+    () => void planCase(twelve),
+    () => void planCase(kept),
+  ]);
+  tell(`ten years of diary over twelve areas ÷ without`, diary / plain, 2);
+}
+
 const CASES = 10_000;
 
 /** Cases in a row, each forgotten after it was planned. */
@@ -81,4 +116,5 @@ function benchMany(): void {
 }
 
 benchPlanning();
+benchDiary();
 benchMany();
