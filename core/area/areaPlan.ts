@@ -8,7 +8,7 @@ import type { Quantity } from '../kernel/units/quantity';
 import type { Figure } from '../kernel/working/working';
 import type { LearnedHere } from '../reading/learned';
 import type { Habit } from '../outlook/habit';
-import type { Ledger } from '../outlook/ledger';
+import type { Ledger, LedgerAgainst } from '../outlook/ledger';
 import type { Verdict } from '../outlook/verdict/verdict';
 import type { NextTest } from '../outlook/nextTest';
 import type { PhOutlook } from '../outlook/phOutlook';
@@ -82,6 +82,7 @@ export interface AreaPlan {
   readonly habit: Habit | undefined;
   /** What went on it, year by year. */
   readonly ledger: Ledger;
+  readonly ledgerAgainst: LedgerAgainst;
   /** What a new report says of what went on since the one before; nothing where there is nothing to say. */
   readonly verdict: Verdict | undefined;
   /** Limestone that undoes the acid of the season's fertilizer. */

@@ -13,7 +13,7 @@ import { own } from '../kernel/typed/own';
 import type { PlanContext } from '../kernel/working/context';
 import { fertilizerAcid } from '../outlook/fertilizerAcid';
 import { habitOf } from '../outlook/habit';
-import { ledgerOf } from '../outlook/ledger';
+import { ledgerAgainst, ledgerOf } from '../outlook/ledger';
 import { verdictOf } from '../outlook/verdict/verdict';
 import { nextTest } from '../outlook/nextTest';
 import { phOutlook } from '../outlook/phOutlook';
@@ -182,6 +182,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
   const { treatments, works } = treat(ctx, { ...input, area }, { ...on, soilTest }, comingLoads);
   const { fertilizer } = treatments;
   const calcareous = isCalcareous(file, readings);
+  const ledger = ledgerOf(ctx, area.id, records, loads);
   const habit = habitOf(ctx, { file, area, plant, materials, soilTest, fertilizer });
   const strips = stripsOn(ctx, area, allowed);
   const judged = {
@@ -217,7 +218,8 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     moments: momentsOf(ctx, area.id, climate, treatments, [...works, ...comingLoads]),
     outlook: phOutlook(ctx, { areaId: area.id, readings, planFrom, ...treatments }),
     habit,
-    ledger: ledgerOf(ctx, area.id, records, loads),
+    ledger,
+    ledgerAgainst: ledgerAgainst(ctx, { area, plant, allowed, ledger }),
     verdict: verdictOf(ctx, {
       ...{ file, areaId: area.id, readings, goal, calcareous, records },
       isTilled: area.situation === 'tilled',

@@ -111,3 +111,31 @@ test('200 seeded diaries: each year is its records times what their products hol
     }
   }
 });
+
+test('the years stand beside what is carried off and what a rule allows; the year that passes it is named', () => {
+  const fed = (on: string, pounds: string) => ({
+    ...feed,
+    on,
+    amount: rate(pounds),
+    percent: '34',
+  });
+  const [area] = planCase(
+    lawnCase({
+      ...LAWN,
+      clippings: 'removed',
+      rules: { 'n-year': { year: '3' } },
+      past: [fed('2025-05-01', '10'), fed('2026-05-01', '8'), fed('2026-09-01', '0.8')],
+    }),
+  ).areas;
+  const { carriedOff, mostN } = area?.ledgerAgainst ?? {};
+  // 3.4 lb in 2025, 2.99 in 2026.
+  expect(mostN).toMatchObject({ passedIn: ['2025'] });
+  expect(mostN && valueOf(mostN.rate)?.value).toBe(3);
+  expect(carriedOff && valueOf(carriedOff.K2O)?.value).toBeGreaterThan(0);
+});
+
+test('where clippings stay nothing is carried off, and without a rule none is told', () => {
+  const past = [{ ...feed, on: '2026-05-01', amount: rate('10'), percent: '34' }];
+  const [area] = planCase(lawnCase({ ...LAWN, past })).areas;
+  expect(area?.ledgerAgainst).toEqual({ carriedOff: undefined, mostN: undefined });
+});

@@ -1,8 +1,12 @@
+import type { Area } from '../casefile/parts/area';
 import { NUTRIENTS } from '../catalog/nutrients';
-import { msg } from '../kernel/messages/msg';
+import type { Plant } from '../catalog/plants/plants';
+import { msg, type Msg } from '../kernel/messages/msg';
 import type { Quantity } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
-import type { Figure } from '../kernel/working/working';
+import { valueOf, type Figure } from '../kernel/working/working';
+import { cropRemoval } from '../reading/cropRemoval';
+import type { Allowed } from '../site/localRules';
 import type { LoadRead } from '../site/loads';
 import {
   LEDGER_COLUMNS,
@@ -22,6 +26,22 @@ interface LedgerYear {
 
 /** What a piece of ground was given, year by year, the oldest first. */
 export type Ledger = readonly LedgerYear[];
+
+/** What the years of a ledger are held against, lb/1000 ft². */
+export interface LedgerAgainst {
+  /** What a year carries off; nothing where all of it stays. */
+  readonly carriedOff: { readonly P2O5: Rate; readonly K2O: Rate } | undefined;
+  /** The most nitrogen of a year by a local rule, and the years that had more. */
+  readonly mostN:
+    { readonly label: Msg; readonly rate: Rate; readonly passedIn: readonly string[] } | undefined;
+}
+
+interface AgainstInput {
+  readonly area: Area;
+  readonly plant: Plant;
+  readonly allowed: Allowed;
+  readonly ledger: Ledger;
+}
 
 /** What a load of compost or manure brings that is on the ground; all of its nitrogen comes slowly. */
 function partsOfLoad({ on, when, holds }: LoadRead): Part[] {
@@ -58,4 +78,41 @@ export function ledgerOf(
     });
     return { year, sums: Object.fromEntries(sums) };
   });
+}
+
+/** A year passes a limit by more than this, lb/1000 ft²: less is what rounding in hands leaves. */
+const PASSED = 0.05;
+
+/** Sets what the crops of a year carry off, and what a local rule allows, beside the years. */
+export function ledgerAgainst(
+  ctx: PlanContext,
+  { area, plant, allowed, ledger }: AgainstInput,
+): LedgerAgainst {
+  if (ledger.length === 0) return { carriedOff: undefined, mostN: undefined };
+  const at = `${area.id}/ledger`;
+  const off = <S extends 'P2O5' | 'K2O'>(nutrient: S) =>
+    cropRemoval(ctx, { area, plant }, `${at}/carried-off/${nutrient}`, nutrient);
+  const carriedOff = { P2O5: off('P2O5'), K2O: off('K2O') };
+  const stays = [valueOf(carriedOff.P2O5), valueOf(carriedOff.K2O)].every(
+    (each) => each?.value === 0,
+  );
+  const { yearN } = allowed;
+  const most = yearN?.value ?? Infinity;
+  const passedIn = ledger.flatMap(({ year, sums }) =>
+    ((sums.N && valueOf(sums.N)?.value) ?? 0) > most + PASSED ? [year] : [],
+  );
+  const label = yearN && msg('ledger.ruled', { rule: yearN.rule.name || msg('rule.n-year') });
+  return {
+    carriedOff: stays ? undefined : carriedOff,
+    mostN: label && {
+      label,
+      rate: ctx.constant(
+        { id: `${at}/most/N`, label, source: 'local-rule' },
+        most,
+        'lb/1000ft2',
+        'N',
+      ),
+      passedIn,
+    },
+  };
 }

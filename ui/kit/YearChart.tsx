@@ -28,6 +28,11 @@ Chart.register(
   Legend,
 );
 
+interface Marks {
+  readonly label: string;
+  readonly values: readonly (number | null)[];
+}
+
 interface YearChartProps {
   /** What is drawn, for whoever does not see it. */
   readonly label: string;
@@ -39,13 +44,48 @@ interface YearChartProps {
     readonly color: 'spruce' | 'ochre' | 'ink-2';
   }[];
   /** Points on a scale of their own, in the years that have one. */
-  readonly marks?: { readonly label: string; readonly values: readonly (number | null)[] };
+  readonly marks?: Marks;
+  /** What was expected, drawn behind them. */
+  readonly behind?: Marks;
+}
+
+interface Drawing {
+  readonly dash: readonly number[];
+  readonly wide: number;
+  /** What is drawn over what: the least on top. */
+  readonly order: number;
+  readonly point: 'rectRot' | 'circle';
+}
+
+function line({ label, values }: Marks, color: string, { dash, wide, order, point }: Drawing) {
+  return {
+    type: 'line' as const,
+    label,
+    data: [...values],
+    borderColor: color,
+    backgroundColor: color,
+    borderDash: [...dash],
+    borderWidth: wide,
+    pointRadius: 4,
+    order,
+    pointStyle: point,
+    spanGaps: true,
+    yAxisID: 'marks',
+  };
 }
 
 /** What each year had as bars, with marks of what was measured. */
-export default function YearChart({ label, years, bars, marks }: YearChartProps): ReactNode {
+export default function YearChart({
+  label,
+  years,
+  bars,
+  marks,
+  behind,
+}: YearChartProps): ReactNode {
   const ink = themeColor('ink');
-  const measured = marks?.values.flatMap((value) => value ?? []) ?? [];
+  const measured = [marks, behind].flatMap(
+    (each) => each?.values.flatMap((value) => value ?? []) ?? [],
+  );
   const data: ChartData<'bar' | 'line', (number | null)[]> = {
     labels: [...years],
     datasets: [
@@ -59,23 +99,9 @@ export default function YearChart({ label, years, bars, marks }: YearChartProps)
         pointStyle: 'rect' as const,
         yAxisID: 'y',
       })),
-      ...(marks
-        ? [
-            {
-              type: 'line' as const,
-              label: marks.label,
-              data: [...marks.values],
-              borderColor: ink,
-              backgroundColor: ink,
-              borderDash: [3, 3],
-              borderWidth: 1,
-              pointRadius: 4,
-              order: 0,
-              pointStyle: 'rectRot' as const,
-              spanGaps: true,
-              yAxisID: 'marks',
-            },
-          ]
+      ...(marks ? [line(marks, ink, { dash: [3, 3], wide: 1, order: 0, point: 'rectRot' })] : []),
+      ...(behind
+        ? [line(behind, themeColor('control'), { dash: [], wide: 4, order: 0.5, point: 'circle' })]
         : []),
     ],
   };

@@ -1581,7 +1581,9 @@ export interface Messages extends PageMessages {
   'ledger.N': None;
   'ledger.P2O5': None;
   'ledger.S': None;
+  'ledger.carriedOff': None;
   'ledger.drawnFed': None;
+  'ledger.drawnHoped': None;
   'ledger.drawnPh': None;
   'ledger.drawnTests': None;
   'ledger.empty': None;
@@ -1597,6 +1599,7 @@ export interface Messages extends PageMessages {
   'ledger.lime': None;
   'ledger.needed': None;
   'ledger.of': { readonly area: 'any' };
+  'ledger.over': None;
   'ledger.percent': None;
   'ledger.ruled': { readonly rule: 'any' };
   'ledger.save': None;
@@ -3299,6 +3302,7 @@ export interface Messages extends PageMessages {
   'verdict.head.expected': { readonly until: 'any' };
   'verdict.head.measured': None;
   'verdict.head.now': None;
+  'verdict.hoped': None;
   'verdict.next.as-hoped': None;
   'verdict.next.cannot-tell': None;
   'verdict.next.faster': None;

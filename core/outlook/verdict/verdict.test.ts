@@ -98,3 +98,9 @@ test('every working is what its op makes of its inputs, and the laws hold', () =
   }
   expect(verdict(sulfur)?.does).toBe('sulfur');
 });
+
+test('what was expected stands as a pH, to be drawn behind what came', () => {
+  const found = verdict(LIMED);
+  // 5.5 and 0.625.
+  expect(found && valueOf(found.hoped)?.value).toBeCloseTo(6.125, 2);
+});

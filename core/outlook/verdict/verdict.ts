@@ -29,6 +29,8 @@ export interface Verdict extends Judged {
   readonly measured: Ph;
   /** What was expected by the day of the new sample; absent with its reason where nobody can say. */
   readonly expected: Ph;
+  /** The pH that was expected by then. */
+  readonly hoped: Ph;
   /** When the last of it went on, and when the new sample was taken. */
   readonly lastOn: IsoDate;
   readonly until: IsoDate;
@@ -144,6 +146,12 @@ export function verdictOf(ctx: PlanContext, input: VerdictInput): Verdict | unde
     now: change.now as Ph,
     measured,
     expected,
+    hoped: ctx.sheet.add(
+      { id: `${at}/hoped`, label: msg('verdict.hoped') },
+      [change.before as Ph, expected],
+      'pH',
+      'water',
+    ),
     lastOn: last.on,
     until,
   };

@@ -17,7 +17,7 @@ const COLORS = { N: 'spruce', P2O5: 'ochre', K2O: 'ink-2' } as const;
 
 /** The ledger drawn: what fed, and beside it lime and sulfur with the tests of those years. */
 export function LedgerDrawn(): ReactNode {
-  const { ledger, readings } = useCase().area;
+  const { ledger, readings, verdict } = useCase().area;
   const { earlier, waterPh, sampledOn } = readings;
   const before = earlier?.changes.find(({ analyte }) => analyte === 'ph-water')?.before;
   const tests = new Map<string, number>();
@@ -40,6 +40,14 @@ export function LedgerDrawn(): ReactNode {
       const sum = ledger.find((each) => each.year === year)?.sums[column];
       return (sum && valueOf(sum)?.value) ?? 0;
     });
+  const hoped = new Map<string, number>();
+  const [from, to] = [verdict && valueOf(verdict.before), verdict && valueOf(verdict.hoped)];
+  if (earlier?.on && verdict && from && to) {
+    hoped.set(earlier.on.slice(0, 4), from.value);
+    hoped.set(verdict.until.slice(0, 4), to.value);
+  }
+  const byYear = (points: ReadonlyMap<string, number>): (number | null)[] =>
+    years.map((year) => points.get(year) ?? null);
   const bar = (column: LedgerColumn, color: 'spruce' | 'ochre' | 'ink-2') => ({
     label: text(`ledger.head.${column}`),
     values: sumsOf(column),
@@ -61,9 +69,12 @@ export function LedgerDrawn(): ReactNode {
             ? {
                 marks: {
                   label: text('ledger.drawnTests'),
-                  values: years.map((year) => tests.get(year) ?? null),
+                  values: byYear(tests),
                 },
               }
+            : {})}
+          {...(hoped.size > 1
+            ? { behind: { label: text('ledger.drawnHoped'), values: byYear(hoped) } }
             : {})}
         />
       )}
