@@ -19,7 +19,7 @@ function twoAreas(): CaseFile {
   };
 }
 
-const SEEDS = 120;
+const SEEDS = 60;
 
 test(`a plan taken over from an earlier one equals the plan from scratch: ${SEEDS} cases, ten edits each`, () => {
   expect(unequalPlans(0, SEEDS)).toEqual([]);
