@@ -18,6 +18,7 @@ function loadOf(dice: Dice, id: string, areaIds: readonly string[], day: DayOf):
     amount: dice.one(['', '1', '0.25', '12', '6.', '1e9', '-1']),
     bag: dice.one(['', '0.75', 'x', '0']),
     on: day(dice),
+    outcome: dice.one(['', '', 'done', 'left']),
   };
 }
 

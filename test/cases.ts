@@ -209,7 +209,7 @@ export function lawnCase(input: LawnInput): CaseFile {
 
 function loadOf(id: string, order: number): Load {
   const what = { material: 'yard-compost', measure: 'in', amount: '1' } as const;
-  return { id, areaId: 'lawn', order, ...what, bag: '', on: '' };
+  return { id, areaId: 'lawn', order, ...what, bag: '', on: '', outcome: '' };
 }
 
 function coverOf(id: string, order: number): Cover {

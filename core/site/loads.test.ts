@@ -1,7 +1,8 @@
 import { lawnCase, type LawnInput } from '../../test/cases';
 import { brokenLaws } from '../../test/caseLaws';
 import { parted } from '../../published/evaluator';
-import type { Figure } from '../kernel/working/working';
+import type { Load } from '../casefile/parts/organic';
+import { valueOf, type Figure } from '../kernel/working/working';
 import { planCase } from '../plan/plan';
 import type { AreaPlan } from '../area/areaPlan';
 
@@ -195,4 +196,35 @@ test('every working is what its op makes of its inputs, and the laws hold', () =
   const file = lawnCase({ ...BEDS, loads, covers });
   expect(parted(planCase(file).workings.byId())).toEqual([]);
   expect(brokenLaws(file)).toEqual([]);
+});
+
+test('a load that the diary tells as done is on: credited alike, off the calendar and in the ledger; left out it is none', () => {
+  const at = (load: Partial<Load>) => {
+    const input: LawnInput = {
+      plant: 'mixed-vegetables',
+      ph: '6.5',
+      squareFeet: '1000',
+      planFrom: '2027-03-01',
+    };
+    const file = lawnCase({
+      ...input,
+      loads: [{ material: 'dairy-compost', amount: '1', ...load }],
+    });
+    const [area] = planCase(file).areas;
+    if (!area) throw new Error('no area');
+    const { need } = area.treatments.fertilizer.needs;
+    return {
+      n: valueOf(need.N)?.value,
+      coming: area.comingLoads.length,
+      years: area.ledger.map(({ year }) => year),
+      laws: brokenLaws(file),
+    };
+  };
+  const planned = at({ on: '2027-04-10' });
+  const done = at({ on: '2027-04-12', outcome: 'done' });
+  const left = at({ on: '2027-04-10', outcome: 'left' });
+  expect(planned).toMatchObject({ coming: 1, years: [], laws: [] });
+  expect(done).toMatchObject({ n: planned.n, coming: 0, years: ['2027'], laws: [] });
+  expect(left).toMatchObject({ coming: 0, years: [], laws: [] });
+  expect(left.n).toBeGreaterThan(planned.n ?? 0);
 });

@@ -320,9 +320,14 @@ function saltsOf(
   return { salts, saltsRise };
 }
 
-function whenOf(on: IsoDate | undefined, planFrom: IsoDate | undefined): LoadRead['when'] {
-  if (!on || !planFrom || on >= planFrom) return 'to-come';
-  return on.slice(0, 4) === planFrom.slice(0, 4) ? 'this-year' : 'earlier';
+/** A load that the diary tells as done is on the ground, also after the start of the plan. */
+function whenOf(
+  on: IsoDate | undefined,
+  planFrom: IsoDate | undefined,
+  { outcome }: Load,
+): LoadRead['when'] {
+  if (!on || !planFrom || (on >= planFrom && outcome !== 'done')) return 'to-come';
+  return on.slice(0, 4) < planFrom.slice(0, 4) ? 'earlier' : 'this-year';
 }
 
 /** Years before the plan that a load still counts for. Common practice: about three. */
@@ -335,10 +340,10 @@ function readLoad(
   planFrom: IsoDate | undefined,
 ): LoadRead[] {
   const material = SHIPPED_OTHERS.bulk.find(({ id }) => id === load.material);
-  if (!material || load.amount.trim() === '') return [];
+  if (!material || load.amount.trim() === '' || load.outcome === 'left') return [];
   const on = ctx.date(`loads/${load.id}/on`, load.on);
   if (on && planFrom && daysBetween(on, planFrom) > COUNTS_DAYS) return [];
-  const when = whenOf(on, planFrom);
+  const when = whenOf(on, planFrom, load);
   const id = `${load.areaId}/load/${load.id}`;
   const { yards, pounds } = amountOf(ctx, id, load, material, ground);
   const holds = Object.fromEntries(
@@ -362,7 +367,7 @@ function readLoad(
 
 /**
  * The loads of compost and manure of a piece of ground: amounts by what a cubic yard weighs (within a quarter), nutrients by what a
- * ton holds as it is spread. Without an area of the ground nothing can be told per square foot.
+ * ton holds as it is spread; what was left out is none. Without an area of the ground nothing can be told per square foot.
  */
 export function readLoads(
   ctx: PlanContext,

@@ -1,3 +1,4 @@
+import { OUTCOMES } from './past';
 import { id, number, object, oneOf, text, type Of } from '../../kernel/typed/spec';
 
 /** In what a load of compost or manure is told. */
@@ -16,6 +17,8 @@ export const LOAD = object({
   bag: text,
   /** '' is not decided: it is still to come. */
   on: text,
+  /** What became of it, where it was to come: '' is still to come; else as in the diary. */
+  outcome: oneOf(OUTCOMES),
 });
 export interface Load extends Of<typeof LOAD> {}
 

@@ -604,6 +604,7 @@ export interface Messages extends PageMessages {
   'diary.head': { readonly n: 'number' };
   'diary.how': None;
   'diary.leftOf': { readonly what: 'any'; readonly where: 'any' };
+  'diary.loads': None;
   'diary.noDay': None;
   'diary.none': None;
   'diary.notDone': None;
@@ -615,7 +616,9 @@ export interface Messages extends PageMessages {
   'diary.otherwiseOf': { readonly what: 'any'; readonly when: 'any'; readonly where: 'any' };
   'diary.recordOf': { readonly what: 'any'; readonly where: 'any' };
   'diary.records': None;
+  'diary.stillToCome': None;
   'diary.toCome': None;
+  'diary.toComeOf': { readonly what: 'any'; readonly where: 'any' };
   'diary.unplanned': { readonly area: 'any' };
   'diary.whenWhere': { readonly when: 'any'; readonly where: 'any' };
   'dose.amount': None;

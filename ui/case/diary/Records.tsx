@@ -2,6 +2,7 @@
 
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { PAST_KINDS, type PastEntry } from '../../../core/casefile/parts/past';
+import { SHIPPED_OTHERS } from '../../../core/catalog/materials/others';
 import { dayOf, isOfPlan } from '../../../core/site/diary';
 import type { Json } from '../../../store/patch';
 import { areaName } from '../../format/areaName';
@@ -125,6 +126,51 @@ function RecordRow({ entry, name, isNew, keep }: RecordRowProps): ReactNode {
   );
 }
 
+/** Loads of compost and manure that were told as done or left out: with their day, and a way back. */
+function LoadRecords(): ReactNode {
+  const { session, state, plan } = useCase();
+  const { doc } = state;
+  const loads = Object.values(doc.loads).filter(({ outcome }) => outcome !== '');
+  if (loads.length === 0) return null;
+  return (
+    <ul aria-label={text('diary.loads')} className="mt-2">
+      {loads.map((load) => {
+        const ground = plan.areas.find(({ area }) => area.id === load.areaId);
+        const material = SHIPPED_OTHERS.bulk.find(({ id }) => id === load.material);
+        const what = material ? materialWords(material) : load.material;
+        const where = ground ? areaName(ground) : load.areaId;
+        const isLeft = load.outcome === 'left';
+        return (
+          <li
+            key={load.id}
+            className="flex flex-wrap items-end gap-x-4 border-b border-rule-2 py-1"
+          >
+            <span className="py-1 first-letter:uppercase">
+              {text(isLeft ? 'diary.leftOf' : 'diary.recordOf', { what, where })}
+            </span>
+            {!isLeft && (
+              <TextField
+                label={text('diary.on')}
+                place={textPlace(doc, `loads/${load.id}/on`)}
+                width="date"
+              />
+            )}
+            <Button
+              look="quiet"
+              aria-label={text('diary.toComeOf', { what, where })}
+              onClick={() =>
+                session.edit([{ path: `loads/${load.id}/outcome`, value: '' }], `back:${load.id}`)
+              }
+            >
+              {text('diary.stillToCome')}
+            </Button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
 /** Everything that was put on, the newest first, and what was left out; more can be told that nobody had planned. */
 export function Records({
   fresh,
@@ -159,6 +205,7 @@ export function Records({
           ))}
         </ul>
       )}
+      <LoadRecords />
       <p className="mt-3 text-small text-ink-2">
         {text('diary.unplanned', { area: areaName(area) })}
       </p>

@@ -14,10 +14,10 @@ import { Openable } from '../../working/Openable';
 import { EntryMark } from '../calendar/EntryMark';
 import { amountId, entryName, whenOf } from '../calendar/entryWords';
 import { useCase } from '../context/caseContext';
-import { asPlanned, leftOut, type PutOn } from './records';
+import { asPlanned, leftOut, loadDone, loadLeft, type Spread, type PutOn } from './records';
 
 interface Coming {
-  readonly entry: PutOn;
+  readonly entry: PutOn | Spread;
   readonly plan: AreaPlan;
 }
 
@@ -26,7 +26,7 @@ function comingOf(areas: readonly AreaPlan[]): Coming[] {
   return areas
     .flatMap((plan) =>
       calendarOf(plan).flatMap((entry): Coming[] =>
-        'application' in entry ? [{ entry, plan }] : [],
+        'application' in entry || entry.kind === 'organic' ? [{ entry, plan }] : [],
       ),
     )
     .sort((a, b) => (a.entry.date < b.entry.date ? -1 : a.entry.date > b.entry.date ? 1 : 0));
@@ -45,6 +45,18 @@ export function Upcoming({ onRecord }: { onRecord: (id: string) => void }): Reac
     const value = entry as unknown as Json;
     session.edit([{ path: `past/${entry.id}`, value }], `diary:${entry.id}`);
     if (show) onRecord(entry.id);
+  };
+  /** A load is one thing: what became of it stands with it. */
+  const tell = (
+    entry: Coming['entry'],
+    area: AreaPlan,
+    how: 'done' | 'otherwise' | 'left',
+  ): void => {
+    if (entry.kind === 'organic') {
+      const edits = how === 'left' ? loadLeft(entry) : loadDone(entry, today);
+      session.edit(edits, `diary:${entry.key}`);
+    } else if (how === 'left') keep(leftOut(state.doc, area, entry, today), true);
+    else keep(asPlanned(state.doc, area, entry, today), how === 'otherwise');
   };
   if (coming.length === 0) return <p className="text-ink-2">{text('diary.nothingToCome')}</p>;
   const shown = all ? coming : coming.slice(0, SHOWN);
@@ -79,21 +91,23 @@ export function Upcoming({ onRecord }: { onRecord: (id: string) => void }): Reac
                   <div className="flex flex-wrap gap-2">
                     <Button
                       aria-label={text('diary.asPlannedOf', of)}
-                      onClick={() => keep(asPlanned(state.doc, area, entry, today), false)}
+                      onClick={() => tell(entry, area, 'done')}
                     >
                       {text('diary.asPlanned')}
                     </Button>
-                    <Button
-                      look="quiet"
-                      aria-label={text('diary.otherwiseOf', of)}
-                      onClick={() => keep(asPlanned(state.doc, area, entry, today), true)}
-                    >
-                      {text('diary.otherwise')}
-                    </Button>
+                    {entry.kind !== 'organic' && (
+                      <Button
+                        look="quiet"
+                        aria-label={text('diary.otherwiseOf', of)}
+                        onClick={() => tell(entry, area, 'otherwise')}
+                      >
+                        {text('diary.otherwise')}
+                      </Button>
+                    )}
                     <Button
                       look="quiet"
                       aria-label={text('diary.notDoneOf', of)}
-                      onClick={() => keep(leftOut(state.doc, area, entry, today), true)}
+                      onClick={() => tell(entry, area, 'left')}
                     >
                       {text('diary.notDone')}
                     </Button>

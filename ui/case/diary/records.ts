@@ -10,6 +10,25 @@ import type { CalendarEntry } from '../../../core/tell/calendar';
 /** An entry of the calendar that can be told in the diary as put on. */
 export type PutOn = Extract<CalendarEntry, { readonly application: unknown }>;
 
+/** A load of compost or manure that is to come. */
+export type Spread = Extract<CalendarEntry, { readonly kind: 'organic' }>;
+
+type Edits = { readonly path: string; readonly value: string }[];
+
+/** A load that is on: on its day, or today where that is still to come. */
+export function loadDone({ load: { load, date } }: Spread, today: IsoDate): Edits {
+  const at = `loads/${load.id}`;
+  return [
+    { path: `${at}/on`, value: date < today ? date : today },
+    { path: `${at}/outcome`, value: 'done' },
+  ];
+}
+
+/** A load that will not come. */
+export function loadLeft({ load: { load } }: Spread): Edits {
+  return [{ path: `loads/${load.id}/outcome`, value: 'left' }];
+}
+
 /** Who did the last thing in the diary: most often the same again. */
 function lastBy(doc: CaseFile): string {
   const all = Object.values(doc.past).filter(({ by }) => by !== '');

@@ -168,7 +168,17 @@ export function Organics(): ReactNode {
   const addLoad = (material: string): void => {
     const id = nanoid(8);
     const order = orderAfter(loads);
-    const value = { id, areaId, order, material, measure: 'in', amount: '', bag: '', on: '' };
+    const value = {
+      id,
+      areaId,
+      order,
+      material,
+      measure: 'in',
+      amount: '',
+      bag: '',
+      on: '',
+      outcome: '',
+    };
     session.edit([{ path: `loads/${id}`, value }], `load:${id}`);
   };
   const addCover = (crop: string): void => {
