@@ -180,3 +180,24 @@ test('what its own tests show is planned by with a reason; a second person looks
   await app.go('Slip');
   await expect(page.getByText('Amounts or days have changed since.')).toBeVisible();
 });
+
+test('a load of compost is told as done; it is in the ledger, off the calendar, and can come back', async ({
+  page,
+}) => {
+  const app = new App(page);
+  await app.typeLawn({ ph: '6.5', squareFeet: '1000', planFrom: '1 Mar 2026' });
+  await app.go('Fertilizer');
+  await page.getByRole('button', { name: 'Add compost, manure or a cover crop' }).click();
+  await app.find('Add compost or manure', 'dairy manure compost');
+  await app.type('Amount', '0.25');
+  await app.type('Day', '10 Apr 2026');
+  await app.go('Diary');
+  await page.getByRole('button', { name: /^As planned: .*compost/i }).click();
+  const loads = page.getByRole('list', { name: 'Loads that were told' });
+  await expect(loads).toContainText(/airy manure compost/);
+  const ledger = page.getByRole('table', { name: 'What each year had' });
+  await expect(ledger.getByRole('row', { name: /^2026/ })).toContainText('4.63');
+  await page.getByRole('button', { name: /^Still to come after all: / }).click();
+  await expect(loads).toHaveCount(0);
+  await expect(toCome(page)).toContainText(/airy manure compost/);
+});

@@ -13,6 +13,7 @@ export interface Messages extends PageMessages {
   'absent.habitMethod': None;
   'absent.inExtract': None;
   'absent.index': None;
+  'absent.limeAndSulfur': None;
   'absent.minimumsMehlich': None;
   'absent.minimumsTurfOnly': None;
   'absent.noBuffer': None;
@@ -3339,6 +3340,7 @@ export interface Messages extends PageMessages {
   'verdict.unit.sulfur': None;
   'verdict.unitHere': None;
   'verdict.units': None;
+  'verdict.untold.both': None;
   'verdict.untold.laboratory': None;
   'verdict.untold.method': None;
   'verdict.untold.season': None;

@@ -5,7 +5,7 @@ export type VerdictKind =
   'as-hoped' | 'faster' | 'slower' | 'overshoot' | 'no-effect' | 'cannot-tell';
 
 /** Why a new test cannot tell. */
-export type Untold = 'method' | 'laboratory' | 'season' | 'too-soon' | 'unknown';
+export type Untold = 'method' | 'laboratory' | 'season' | 'too-soon' | 'both' | 'unknown';
 
 /** What a result that was not hoped for may come from, as far as data tell. */
 export type Reason =

@@ -104,3 +104,10 @@ test('what was expected stands as a pH, to be drawn behind what came', () => {
   // 5.5 and 0.625.
   expect(found && valueOf(found.hoped)?.value).toBeCloseTo(6.125, 2);
 });
+
+test('lime and sulfur both in between: nobody can tell which did what', () => {
+  const sulfur = { ...LIMED.past?.[0], kind: 'sulfur', on: '2026-05-01', material: '' } as const;
+  const found = verdict({ ...LIMED, past: [...(LIMED.past ?? []), sulfur] });
+  expect(found).toMatchObject({ kind: 'cannot-tell', untold: 'both', reasons: [] });
+  expect(found && 'absent' in found.expected).toBe(true);
+});

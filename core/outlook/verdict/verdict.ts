@@ -136,10 +136,16 @@ export function verdictOf(ctx: PlanContext, input: VerdictInput): Verdict | unde
   const does: Mover = here('sulfur').length > 0 ? 'sulfur' : 'lime';
   const dated = here(does).sort((a, b) => (a.on < b.on ? -1 : 1));
   const last = dated.at(-1);
-  if (!last || (does === 'sulfur' && here('lime').length > 0)) return undefined;
+  if (!last) return undefined;
+  const isBoth = does === 'sulfur' && here('lime').length > 0;
   const at = `${areaId}/verdict`;
   const measured = change.change as Ph;
-  const expected = expectedChange(ctx, at, does, dated, until, input);
+  const expected: Ph = isBoth
+    ? ctx.sheet.absent(
+        { id: `${at}/expected`, label: msg('verdict.expected') },
+        msg('absent.limeAndSulfur'),
+      )
+    : expectedChange(ctx, at, does, dated, until, input);
   const shared = {
     does,
     before: change.before as Ph,
@@ -158,7 +164,7 @@ export function verdictOf(ctx: PlanContext, input: VerdictInput): Verdict | unde
   const [came, now] = [valueOf(measured)?.value, valueOf(change.now)?.value];
   if ('absent' in expected || came === undefined || now === undefined) {
     // Where one of the two has no pH in water there is nothing to set against the other.
-    const untold = came === undefined ? 'method' : 'unknown';
+    const untold = came === undefined ? 'method' : isBoth ? 'both' : 'unknown';
     return { ...shared, kind: 'cannot-tell', untold, reasons: [] };
   }
   const { value, range } = expected;

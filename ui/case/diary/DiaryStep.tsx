@@ -16,7 +16,11 @@ import { Upcoming } from './Upcoming';
 export function DiaryStep(): ReactNode {
   const { area, state } = useCase();
   const [fresh, setFresh] = useState<string>();
-  const done = Object.values(state.doc.past).filter(({ outcome }) => outcome !== 'left').length;
+  const { past, loads } = state.doc;
+  const done = [
+    ...Object.values(past).filter(({ outcome }) => outcome !== 'left'),
+    ...Object.values(loads).filter(({ outcome }) => outcome === 'done'),
+  ].length;
   return (
     <>
       <StepHead title={text('diary.head', { n: done })} below={text('diary.how')} />

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState, type ReactNode } from 'react';
+import type { Load } from '../../../core/casefile/parts/organic';
 import { PAST_KINDS, type PastEntry } from '../../../core/casefile/parts/past';
 import { SHIPPED_OTHERS } from '../../../core/catalog/materials/others';
 import { dayOf, isOfPlan } from '../../../core/site/diary';
@@ -127,11 +128,9 @@ function RecordRow({ entry, name, isNew, keep }: RecordRowProps): ReactNode {
 }
 
 /** Loads of compost and manure that were told as done or left out: with their day, and a way back. */
-function LoadRecords(): ReactNode {
+function LoadRecords({ loads }: { loads: readonly Load[] }): ReactNode {
   const { session, state, plan } = useCase();
   const { doc } = state;
-  const loads = Object.values(doc.loads).filter(({ outcome }) => outcome !== '');
-  if (loads.length === 0) return null;
   return (
     <ul aria-label={text('diary.loads')} className="mt-2">
       {loads.map((load) => {
@@ -145,7 +144,7 @@ function LoadRecords(): ReactNode {
             key={load.id}
             className="flex flex-wrap items-end gap-x-4 border-b border-rule-2 py-1"
           >
-            <span className="py-1 first-letter:uppercase">
+            <span className="inline-block py-1 font-semibold first-letter:uppercase">
               {text(isLeft ? 'diary.leftOf' : 'diary.recordOf', { what, where })}
             </span>
             {!isLeft && (
@@ -188,11 +187,11 @@ export function Records({
     onRecord(entry.id);
   };
   const records = recordsOf(state.doc);
+  const loads = Object.values(state.doc.loads).filter(({ outcome }) => outcome !== '');
   return (
     <>
-      {records.length === 0 ? (
-        <p className="text-ink-2">{text('diary.none')}</p>
-      ) : (
+      {records.length + loads.length === 0 && <p className="text-ink-2">{text('diary.none')}</p>}
+      {records.length > 0 && (
         <ul aria-label={text('diary.records')}>
           {records.map((entry) => (
             <RecordRow
@@ -205,7 +204,7 @@ export function Records({
           ))}
         </ul>
       )}
-      <LoadRecords />
+      {loads.length > 0 && <LoadRecords loads={loads} />}
       <p className="mt-3 text-small text-ink-2">
         {text('diary.unplanned', { area: areaName(area) })}
       </p>
