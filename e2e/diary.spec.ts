@@ -94,30 +94,37 @@ test.describe('on a phone', () => {
   });
 });
 
-test('a new report brings the verdict: what came, what was expected, what to do; the page says it', async ({
-  page,
-}) => {
+/** A lawn of loam that was tested in September 2023 and in October 2025, at its diary. */
+async function testedTwice(page: Page, before: string, now: string): Promise<App> {
   const app = new App(page);
   await app.typeLawn({
-    ph: '6.1',
-    buffer: '6.8',
-    texture: 'loam',
-    om: '3',
-    squareFeet: '5000',
-    planFrom: '6 Oct 2025',
+    ...{ title: 'Weir Cottage', ph: now, buffer: '6.4', texture: 'loam', om: '3' },
+    ...{ squareFeet: '5000', planFrom: '6 Oct 2025' },
   });
   await app.go('Results');
   await app.type('Report dated', '5 Oct 2025');
   await page.getByLabel('Date of another report').fill('20 Sep 2023');
   await page.getByRole('button', { name: 'Add the report' }).click();
   await page.getByText('Report of 20 Sep 2023').click();
-  await page.locator('details[open]').getByLabel('pH (in water)', { exact: true }).fill('5.5');
+  await page.locator('details[open]').getByLabel('pH (in water)', { exact: true }).fill(before);
   await app.go('Diary');
-  await expect(page.getByText(/^A verdict comes with a new report/)).toBeVisible();
+  return app;
+}
+
+/** Lime between the two. */
+async function limedBetween(page: Page, app: App): Promise<void> {
   await page.getByRole('button', { name: 'Add lime' }).click();
   await app.type('Done on', '10 Oct 2023');
   await app.type('Amount', '50');
   await app.type('CCE', '90');
+}
+
+test('a new report brings the verdict: what came, what was expected, what to do; the page says it', async ({
+  page,
+}) => {
+  const app = await testedTwice(page, '5.5', '6.1');
+  await expect(page.getByText(/^A verdict comes with a new report/)).toBeVisible();
+  await limedBetween(page, app);
   await expect(page.getByText('The lime did what was hoped for.')).toBeVisible();
   const row = page.getByRole('table', { name: 'Did it work?' }).getByRole('row').nth(1);
   await expect(row).toContainText(/pH 5\.5.*pH 6\.1.*\+0\.6.*\+0\.6/);
@@ -129,27 +136,9 @@ test('a new report brings the verdict: what came, what was expected, what to do;
 test('what its own tests show is planned by with a reason; a second person looks it over', async ({
   page,
 }) => {
-  const app = new App(page);
-  await app.typeLawn({
-    title: 'Weir Cottage',
-    ph: '5.8',
-    buffer: '6.4',
-    texture: 'loam',
-    squareFeet: '5000',
-    planFrom: '6 Oct 2025',
-  });
-  await app.go('Results');
-  await app.type('Report dated', '5 Oct 2025');
-  await page.getByLabel('Date of another report').fill('20 Sep 2023');
-  await page.getByRole('button', { name: 'Add the report' }).click();
-  await page.getByText('Report of 20 Sep 2023').click();
-  await page.locator('details[open]').getByLabel('pH (in water)', { exact: true }).fill('5.2');
-  await app.go('Diary');
+  const app = await testedTwice(page, '5.2', '5.8');
   await expect(page.getByText(/^Two tests of one laboratory and season/)).toBeVisible();
-  await page.getByRole('button', { name: 'Add lime' }).click();
-  await app.type('Done on', '10 Oct 2023');
-  await app.type('Amount', '50');
-  await app.type('CCE', '90');
+  await limedBetween(page, app);
   const shown = page.getByRole('table', { name: 'How this ground answers' });
   await expect(shown.getByRole('row').nth(1)).toContainText(
     /Pure limestone.*lb.*one pair of tests/,

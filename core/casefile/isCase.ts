@@ -9,31 +9,35 @@ interface Fault {
   readonly expected: Msg;
 }
 
+/** Entries of one record under another key than their own id. */
+function astray(entries: Readonly<Record<string, { readonly id: string }>>, at: string): Fault[] {
+  return Object.entries(entries)
+    .filter(([key, { id }]) => id !== key)
+    .map(([key, { id }]) => ({
+      path: `${at}/${key}/id`,
+      got: JSON.stringify(id),
+      expected: msg('expected.ownKey', { key }),
+    }));
+}
+
+/** The records of a document whose entries have an id. */
+const RECORDS = [
+  'areas',
+  'samples',
+  'reports',
+  'past',
+  'paragraphs',
+  'issued',
+  'attachments',
+  'rules',
+  'materials',
+  'spreaders',
+  'loads',
+  'covers',
+] as const;
+
 /** Entries that stand under another key than their own id would be edited in one place and read in another. */
 export function misplaced(file: CaseFile): Fault[] {
-  const records = [
-    'areas',
-    'samples',
-    'reports',
-    'past',
-    'paragraphs',
-    'issued',
-    'attachments',
-    'rules',
-    'materials',
-    'spreaders',
-    'loads',
-    'covers',
-  ] as const;
-  const keyed = records.flatMap((name) =>
-    Object.entries(file[name])
-      .filter(([key, entry]) => entry.id !== key)
-      .map(([key, entry]): Fault => ({
-        path: `${name}/${key}/id`,
-        got: JSON.stringify(entry.id),
-        expected: msg('expected.ownKey', { key }),
-      })),
-  );
   const decided = Object.entries(file.decisions)
     .filter(([key, { what }]) => !key.endsWith(`:${what}`))
     .map(([key, { what }]): Fault => ({
@@ -41,43 +45,19 @@ export function misplaced(file: CaseFile): Fault[] {
       got: JSON.stringify(what),
       expected: msg('expected.decisionKey', { what }),
     }));
-  const parts = Object.values(file.areas).flatMap((each) =>
-    Object.entries(each.parts)
-      .filter(([key, part]) => part.id !== key)
-      .map(([key, part]): Fault => ({
-        path: `areas/${each.id}/parts/${key}/id`,
-        got: JSON.stringify(part.id),
-        expected: msg('expected.ownKey', { key }),
-      })),
-  );
-  const readings = Object.values(file.reports).flatMap((report) =>
-    Object.entries(report.readings)
-      .filter(([key, reading]) => reading.id !== key)
-      .map(([key, reading]): Fault => ({
-        path: `reports/${report.id}/readings/${key}/id`,
-        got: JSON.stringify(reading.id),
-        expected: msg('expected.ownKey', { key }),
-      })),
-  );
-  const trials = Object.values(file.spreaders).flatMap((each) =>
-    Object.entries(each.trials)
-      .filter(([key, trial]) => trial.id !== key)
-      .map(([key, trial]): Fault => ({
-        path: `spreaders/${each.id}/trials/${key}/id`,
-        got: JSON.stringify(trial.id),
-        expected: msg('expected.ownKey', { key }),
-      })),
-  );
-  const photos = Object.values(file.past).flatMap((entry) =>
-    Object.entries(entry.photos)
-      .filter(([key, photo]) => photo.id !== key)
-      .map(([key, photo]): Fault => ({
-        path: `past/${entry.id}/photos/${key}/id`,
-        got: JSON.stringify(photo.id),
-        expected: msg('expected.ownKey', { key }),
-      })),
-  );
-  return [...keyed, ...photos, ...parts, ...readings, ...trials, ...decided];
+  const { areas, reports, spreaders, past } = file;
+  return [
+    ...RECORDS.flatMap((name) => astray(file[name], name)),
+    ...Object.values(areas).flatMap(({ id, parts }) => astray(parts, `areas/${id}/parts`)),
+    ...Object.values(reports).flatMap((each) =>
+      astray(each.readings, `reports/${each.id}/readings`),
+    ),
+    ...Object.values(spreaders).flatMap(({ id, trials }) =>
+      astray(trials, `spreaders/${id}/trials`),
+    ),
+    ...Object.values(past).flatMap(({ id, photos }) => astray(photos, `past/${id}/photos`)),
+    ...decided,
+  ];
 }
 
 /** Whether a document is a case, told without a validator: whoever is told no asks that, and learns where it is none. */

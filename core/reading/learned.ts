@@ -10,7 +10,7 @@ import { msg } from '../kernel/messages/msg';
 import { valueOf, type Figure } from '../kernel/working/working';
 import { dayOf } from '../site/diary';
 import type { RecordPart } from '../site/records';
-import { columnOf } from '../site/report/column';
+import { columnOf, printedWaterPh } from '../site/report/column';
 import { reportsOf } from '../site/report/reports';
 import type { Readings } from '../site/report/types';
 import { shareAtWork, type Mover } from './atWork';
@@ -67,14 +67,7 @@ function testsOf(ctx: PlanContext, { file, area }: LearnedInput): Test[] {
     .flatMap((report): Test[] => {
       const day = parseDate(report.date);
       const prefix = `${area.id}/learned/${report.id}`;
-      const { typed, entry } = columnOf(ctx, prefix, report, sample.id);
-      const ph = ctx.number(
-        entry('ph-water'),
-        typed('ph-water').text,
-        { min: 3, max: 10 },
-        'pH',
-        'water',
-      );
+      const ph = printedWaterPh(ctx, columnOf(ctx, prefix, report, sample.id));
       return day.kind === 'value' && !('absent' in ph) ? [{ report, on: day.value, ph }] : [];
     })
     .reverse();

@@ -4,6 +4,8 @@ import type { Analyte } from '../../catalog/analytes';
 import { own } from '../../kernel/typed/own';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
+import type { Quantity } from '../../kernel/units/quantity';
+import type { Figure } from '../../kernel/working/working';
 import type { Entry } from '../../kernel/working/sheet';
 import type { SoilBody } from './extracted';
 import { readWeight } from './supplementaryAnalytes';
@@ -48,4 +50,15 @@ export function columnOf(
   let read: ReturnType<SoilBody['weight']> | undefined;
   const weight: SoilBody['weight'] = () => (read ??= readWeight(ctx, entry('wv'), typed('wv')));
   return { base, prefix, typed, entry, body: { depth: inches, weight } };
+}
+
+/** pH bounds that a soil in the field stays within; outside them a value is a slip of the pen. */
+export const SOIL_PH = { min: 3, max: 10 };
+
+/** The water pH of a column as the laboratory printed it. */
+export function printedWaterPh(
+  ctx: PlanContext,
+  { entry, typed }: Pick<Column, 'entry' | 'typed'>,
+): Figure<Quantity<'pH', 'water'>> {
+  return ctx.number(entry('ph-water'), typed('ph-water').text, SOIL_PH, 'pH', 'water');
 }

@@ -4,7 +4,7 @@ import { parseDate, type IsoDate } from '../../kernel/typed/date';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
-import { columnOf } from './column';
+import { columnOf, printedWaterPh } from './column';
 import { readExtracted, type Extracted } from './extracted';
 import { reportsOf } from './reports';
 import type { Change, Compared, Earlier, Readings } from './types';
@@ -54,13 +54,7 @@ export function compareWithEarlier(ctx: PlanContext, input: Input): Earlier | un
   const { typed, entry, body } = column;
   const p = readExtracted(ctx, entry('p'), typed('p'), body, 'P');
   const k = readExtracted(ctx, entry('k'), typed('k'), body, 'K');
-  const ph = ctx.number(
-    entry('ph-water'),
-    typed('ph-water').text,
-    { min: 3, max: 10 },
-    'pH',
-    'water',
-  );
+  const ph = printedWaterPh(ctx, column);
   const om = ctx.number(entry('om'), typed('om').text, { min: 0, max: 100 }, '%', 'OM');
   const on = dayOf(last.date);
   const until = readings.sampledOn;

@@ -1,3 +1,4 @@
+import { SOIL_PH } from './column';
 import {
   KIT_CLASSES,
   type FieldReading,
@@ -79,7 +80,7 @@ function readOne(
     .map(({ id, ph }): WaterPh => {
       const at = `reports/${report.id}/readings/${id}/ph`;
       const entry = { id: `${prefix}/reading/${id}`, label: msg('field.reading'), at };
-      return ctx.number(entry, ph, { min: 3, max: 10 }, 'pH', 'water');
+      return ctx.number(entry, ph, SOIL_PH, 'pH', 'water');
     });
   const ph = ctx.sheet.mean({ id: `${prefix}/ph`, label: msg(`field.mean.${source}`) }, read, half);
   const values = read.flatMap((figure) => ('absent' in figure ? [] : figure.value.value));

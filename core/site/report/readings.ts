@@ -16,7 +16,7 @@ import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Pack } from '../../catalog/packs/pack';
 import { compareWithEarlier } from './earlier';
-import { columnOf, type Column } from './column';
+import { columnOf, SOIL_PH, type Column } from './column';
 import { readExtracted } from './extracted';
 import { readFieldTests, surestOf, type FieldTest } from './fieldTests';
 import { readOther } from './supplementaryAnalytes';
@@ -24,9 +24,6 @@ import { implausible } from './plausible';
 import { reportFor } from './reports';
 import type { AskedReadings, Readings } from './types';
 import { HALF_RANGE } from '../../equations/soil/halfRange';
-
-/** pH bounds that a soil in the field stays within; outside them a value is a slip of the pen. */
-const SOIL_PH = { min: 3, max: 10 };
 
 const ELEMENTS: Readonly<Record<MoreAnalyte, SoilElement>> = {
   ca: 'Ca',
