@@ -16,7 +16,8 @@ import {
   type ListedPack,
   type PackCount,
 } from './shared/packs';
-import { addPounds, bagsFor } from '../schedule/dosing/doses';
+import { bagsFor } from '../schedule/dosing/doses';
+import { addPounds } from '../schedule/dosing/oneDose';
 
 type Pounds = Figure<Quantity<'lb', 'product'>>;
 type Money = Figure<Quantity<'usd', 'money'>>;

@@ -1,36 +1,20 @@
-import type { Parts } from '../../site/ground/measures';
 import { perThousandToTotal } from '../../kernel/units/convert';
 import { quantity, type Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg } from '../../kernel/messages/msg';
 import type { Figure } from '../../kernel/working/working';
-import { inHands, shareStep, type HandAmount } from './inHands';
+import { afterDone, type Limited } from './afterDone';
+import {
+  addPounds,
+  oneDose,
+  type Dealing,
+  type DoseAmount,
+  type DoseRate,
+  type Product,
+  type ProductRate,
+} from './oneDose';
 
-type Product = Quantity<'lb', 'product'>;
-type ProductRate = Quantity<'lb/1000ft2', 'product'>;
 type Count = Figure<Quantity<'doses', 'count'>>;
-
-/** One dressing: unrounded, as hands can do it, half of it for each direction, for each bed or row. */
-interface DoseAmount {
-  readonly ordinal: number;
-  /** Product on this date, unrounded. */
-  readonly rate: DoseRate;
-  readonly amount: Figure<Product>;
-  readonly printed: Figure<Product>;
-  readonly hands: HandAmount;
-  readonly perPass: Figure<Product>;
-  readonly bags: Figure<Quantity<'bags', 'product'>>;
-  /** For each row, bed or plant, where the ground is counted in such. */
-  readonly each: HandAmount | undefined;
-  /** Another amount than this went on: `printed` is what did, and no more than `most` was allowed. */
-  readonly instead?: {
-    readonly planned: Figure<Product>;
-    readonly most: Figure<Product> | undefined;
-  };
-}
-
-/** A rate on ground with an area, or along rows. */
-export type DoseRate = Figure<ProductRate> | Figure<Quantity<'lb/100ft', 'product'>>;
 
 export interface DoseSet<R extends DoseRate = DoseRate> {
   readonly count: Count;
@@ -42,121 +26,8 @@ export interface DoseSet<R extends DoseRate = DoseRate> {
   readonly rounding: Figure<Product>;
 }
 
-/** What a material is dealt out with: its bag, its bulk density, what the ground is counted in. */
-export interface Dealing {
-  readonly bag: Figure<Quantity<'lb/bag', 'product'>>;
-  readonly density: Figure<Quantity<'lb/ft3', 'density'>>;
-  readonly parts: Parts | undefined;
-  /** What went on of a dose, by its ordinal; of the others nothing has gone on yet. */
-  readonly done?: ReadonlyMap<number, Figure<Product>>;
-}
-
 /** More dressings than this are no plan but a fault of the input. */
 export const MOST_DOSES = 24;
-
-/** The share of an amount for each row, bed or plant. */
-function forEach(
-  ctx: PlanContext,
-  id: string,
-  printed: Figure<Product>,
-  limit: Figure<Product> | undefined,
-  { parts, density }: Dealing,
-): HandAmount | undefined {
-  if (!parts || 'absent' in parts.count || parts.count.value.value === 1) return undefined;
-  const { count, kind } = parts;
-  const share = (name: string, pounds: Figure<Product>): Figure<Product> =>
-    ctx.sheet.divide(
-      { id: `${id}/each/${name}`, label: msg(`dose.each.${kind}`) },
-      [pounds, count],
-      'lb',
-      'product',
-    );
-  const prefix = { id: `${id}/each`, rounded: `${id}/each/printed` };
-  const most = limit && share('limit', limit);
-  return inHands(ctx, prefix, share('exact', printed), most, density, shareStep);
-}
-
-function oneDose(
-  ctx: PlanContext,
-  id: string,
-  { ordinal, rate }: Pick<DoseAmount, 'ordinal' | 'rate'>,
-  amount: Figure<Product>,
-  rest: Figure<Product> | undefined,
-  limit: Figure<Product> | undefined,
-  dealing: Dealing,
-): DoseAmount {
-  const prefix = { id, rounded: `${id}/printed` };
-  const hands = inHands(ctx, prefix, rest ?? amount, limit, dealing.density);
-  const printed = hands.pounds;
-  const two = ctx.constant({ id: `${id}/passes`, label: msg('dose.passes') }, 2, 'ratio', 'share');
-  const perPass = ctx.sheet.divide(
-    { id: `${id}/per-pass`, label: msg('dose.perPass') },
-    [printed, two],
-    'lb',
-    'product',
-  );
-  const bags = ctx.sheet.divide(
-    { id: `${id}/bags`, label: msg('dose.bags') },
-    [printed, dealing.bag],
-    'bags',
-    'product',
-  );
-  const each = forEach(ctx, id, printed, limit, dealing);
-  return { ordinal, rate, amount, printed, hands, perPass, bags, each };
-}
-
-/** What went on within this share of what was planned went on as planned. Common practice: less than hands are off. */
-const AS_PLANNED = 0.02;
-
-type Limited = DoseAmount & { readonly limit: Figure<Product> | undefined };
-
-/**
- * Doses after what went on of them. As planned nothing changes; after another amount those that are still to come share what is
- * left, so that what is done and what is to come are the whole: none over its limit, none below nothing.
- */
-function afterDone(
-  ctx: PlanContext,
-  prefix: string,
-  total: Figure<Product>,
-  planned: readonly Limited[],
-  dealing: Dealing,
-): DoseAmount[] {
-  const done = dealing.done ?? new Map<number, Figure<Product>>();
-  const isAsPlanned = planned.every(({ ordinal, printed }) => {
-    const on = done.get(ordinal);
-    if (!on || 'absent' in on || 'absent' in printed) return true;
-    return Math.abs(on.value.value - printed.value.value) <= AS_PLANNED * printed.value.value;
-  });
-  if (isAsPlanned) return [...planned];
-  const coming = planned.filter(({ ordinal }) => !done.has(ordinal));
-  const onGround = planned.flatMap(({ ordinal }) => done.get(ordinal) ?? []);
-  const left = ctx.sheet.deduct({ id: `${prefix}/left`, label: msg('dose.leftAfter') }, [
-    total,
-    ...onGround,
-  ]);
-  const was = addPounds(
-    ctx,
-    { id: `${prefix}/was-coming`, label: msg('dose.wasComing') },
-    coming.map(({ amount }) => amount),
-  );
-  return planned.map((dose) => {
-    const { ordinal, rate, limit } = dose;
-    const on = done.get(ordinal);
-    if (on) {
-      const instead = { planned: dose.printed, most: limit };
-      return { ...dose, amount: on, printed: on, instead };
-    }
-    const id = `${prefix}/${ordinal}/left`;
-    const amount = ctx.sheet.derive(
-      'proportion',
-      { id: `${id}/amount`, label: msg('dose.amount') },
-      [dose.amount, left, was],
-      (each, rest, all) =>
-        quantity(all.value === 0 ? 0 : (each.value * rest.value) / all.value, 'lb', 'product'),
-    );
-    return oneDose(ctx, id, { ordinal, rate }, amount, undefined, limit, dealing);
-  });
-}
 
 /** What is left of the total for the last of several dressings. */
 function restOf(
@@ -353,15 +224,6 @@ export function splitByShares(
     rounding: roundingOf(ctx, prefix, total, after),
   };
   return { set, partOf };
-}
-
-/** Adds printed amounts into one figure. */
-export function addPounds(
-  ctx: PlanContext,
-  entry: { id: string; label: ReturnType<typeof msg> },
-  figures: readonly Figure<Product>[],
-): Figure<Product> {
-  return ctx.sheet.add(entry, figures, 'lb', 'product');
 }
 
 function roundingOf(

@@ -1,5 +1,5 @@
 import { lawnCase, ORACLE, type LawnInput } from '../../../test/cases';
-import type { DoseRate } from '../../schedule/dosing/doses';
+import type { DoseRate } from '../../schedule/dosing/oneDose';
 import { planCase } from '../../plan/plan';
 
 function sown(input: Partial<LawnInput> = {}) {

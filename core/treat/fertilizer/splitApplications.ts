@@ -5,9 +5,9 @@ import {
   MOST_DOSES,
   splitByShares,
   splitDoses,
-  type Dealing,
   type DoseSet,
 } from '../../schedule/dosing/doses';
+import type { Dealing } from '../../schedule/dosing/oneDose';
 import type { Fertilizer } from '../../catalog/materials/types';
 import type { FitFertilizer } from './fit';
 import { doneOf } from '../shared/done';

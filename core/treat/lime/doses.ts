@@ -9,13 +9,8 @@ import { pinsOf } from '../shared/pins';
 import { limeRequestId } from '../shared/limeRequest';
 import type { TreatInput } from '../shared/input';
 import type { DateRequest, DatesOf } from '../../schedule/requests';
-import {
-  addPounds,
-  bagsFor,
-  MOST_DOSES,
-  splitDoses,
-  type DoseSet,
-} from '../../schedule/dosing/doses';
+import { bagsFor, MOST_DOSES, splitDoses, type DoseSet } from '../../schedule/dosing/doses';
+import { addPounds } from '../../schedule/dosing/oneDose';
 import {
   KIT_LIME_MOST,
   LEAST_ON_ACIDIC_LAWN,

@@ -1,5 +1,5 @@
 import { keptOf, type Diary } from '../../site/diary';
-import { addPounds } from '../../schedule/dosing/doses';
+import { addPounds } from '../../schedule/dosing/oneDose';
 import { perThousandToTotal } from '../../kernel/units/convert';
 import type { Quantity } from '../../kernel/units/quantity';
 import type { PlanContext } from '../../kernel/working/context';
