@@ -190,3 +190,24 @@ test('a load of compost is told as done; it is in the ledger, off the calendar, 
   await expect(loads).toHaveCount(0);
   await expect(toCome(page)).toContainText(/airy manure compost/);
 });
+
+test('the same on two pieces of ground is told in one go, and taken back in one', async ({
+  page,
+}) => {
+  const app = new App(page);
+  await app.typeLawn({ ph: '6.5', squareFeet: '1000', planFrom: '1 Mar 2026' });
+  await app.go('Ground');
+  await app.addGround('Cool-season grass', 'Back lawn');
+  await app.field('Shape').selectOption('square-feet');
+  await app.type('Area', '2000');
+  await app.go('Diary');
+  const items = records(page).getByRole('listitem');
+  await page
+    .getByRole('button', { name: /^As planned on all 2 pieces: urea/i })
+    .first()
+    .click();
+  await expect(items).toHaveCount(2);
+  await expect(records(page)).toContainText('Back lawn');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(items).toHaveCount(0);
+});

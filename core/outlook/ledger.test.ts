@@ -58,7 +58,13 @@ test('compost counts where it is told as a load: all of its nitrogen slow', () =
   const loads = [{ amount: '1', material: 'dairy-compost', on: '2026-10-01' }];
   const { 2026: sums } = ledger([], { loads });
   // An inch is 3,086 lb on 1000 ft², 12 lb N, 12 P2O5 and 26 K2O in a ton.
-  expect(sums).toEqual({ N: 18.5185, slowN: 18.5185, P2O5: 18.5185, K2O: 40.1235 });
+  expect(sums).toEqual({
+    N: 18.5185,
+    slowN: 18.5185,
+    organicN: 18.5185,
+    P2O5: 18.5185,
+    K2O: 40.1235,
+  });
 });
 
 test('the table for a spreadsheet has a row a year', () => {
@@ -68,8 +74,8 @@ test('the table for a spreadsheet has a row a year', () => {
   expect(writeLedgerCsv(area?.ledger ?? [])).toBe(
     [
       'year,lime lb/1000 sq ft,sulfur lb/1000 sq ft,N lb/1000 sq ft,slowN lb/1000 sq ft,' +
-        'P2O5 lb/1000 sq ft,K2O lb/1000 sq ft,S lb/1000 sq ft,Mg lb/1000 sq ft',
-      '2026,,,3.4,,,,,',
+        'organicN lb/1000 sq ft,P2O5 lb/1000 sq ft,K2O lb/1000 sq ft,S lb/1000 sq ft,Mg lb/1000 sq ft',
+      '2026,,,3.4,,,,,,',
       '',
     ].join('\n'),
   );
@@ -98,6 +104,14 @@ test('200 seeded diaries: each year is its records times what their products hol
       })),
     );
     for (const year of [2025, 2026]) {
+      const organic = records
+        .filter((record) => record.year === year && record.material.organic)
+        .reduce(
+          (total, { material, pounds, inAll }) =>
+            total + ((inAll ? pounds / 5 : pounds) * material.grade.N) / 100,
+          0,
+        );
+      expect(years[year]?.organicN ?? 0).toBeCloseTo(organic, 3);
       for (const nutrient of ['N', 'P2O5', 'K2O'] as const) {
         const sum = records
           .filter((record) => record.year === year)

@@ -50,6 +50,7 @@ function partsOfLoad({ on, when, holds }: LoadRead): Part[] {
   return [
     ...NUTRIENTS.map((column): Part => ({ year, column, rate: holds[column] })),
     { year, column: 'slowN', rate: holds.N },
+    { year, column: 'organicN', rate: holds.N },
   ];
 }
 

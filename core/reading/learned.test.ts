@@ -45,7 +45,7 @@ test('what one pair of tests shows, with what two tests differ by', () => {
   expect(sulfur).toBeUndefined();
 });
 
-// By hand: pairs of 0.3 and 0.3; 45 lb by the middle of 12 months (42.5 %), and of the first dressing what came after, of the second alike.
+// By hand: what tests differ by is 0.2 × √2 for two pairs; 0.3 and 0.3 are more than twice of that.
 test('two pairs are added up, and what one went on before counts for what it did since', () => {
   const { lime } = learned({
     ...LIMED,
@@ -63,6 +63,17 @@ test('two pairs are added up, and what one went on before counts for what it did
 
 test.each<[string, LawnInput]>([
   ['a change that is too small', { ph: '5.8' }],
+  [
+    'a change that is too small for so many tests',
+    {
+      ph: '5.9',
+      reports: ['2023', '2024', '2025', '2026'].map((year, at) => ({
+        ...earlierReport(`${year}-09-20`, { 'ph-water': `5.${5 + at}` }),
+        id: `e${at}`,
+      })),
+      past: [limed('2023-10-01', '40'), limed('2024-10-01', '40')],
+    },
+  ],
   ['a pH that fell', { ph: '5.2' }],
   ['nothing in between', { past: [] }],
   ['what was left out', { past: [{ ...limed('2025-10-10', '50'), outcome: 'left' }] }],
@@ -109,7 +120,7 @@ test('decided for with a reason it is planned by, and the page says so', () => {
   expect(parted(planCase(file).workings.byId())).toEqual([]);
 });
 
-/** A blueberry bed on sand: 2 lb of sulfur to 1000 ft² in spring, 6.1 before and 5.4 after a summer. */
+/** A blueberry bed on sand: 10 lb of 90 % sulfur to 1000 ft² in fall, 6.1 before and 5.4 after a summer. */
 const SOURED: LawnInput = {
   plant: 'blueberry',
   situation: 'tilled',

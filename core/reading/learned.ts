@@ -54,8 +54,8 @@ interface Test {
   readonly ph: Ph;
 }
 
-/** From a smaller change nothing is learned: what two tests differ by would be most of it. */
-const LEAST = 2 * TESTS_DIFFER;
+/** From a change that is not so many times what tests differ by for nothing, nothing is learned. */
+const LEAST_TIMES = 2;
 /** Tenths of pH add up to tenths. */
 const SAME = 1e-9;
 
@@ -163,7 +163,8 @@ function learnedOf(
     .filter((pair) => !isBoth(pair))
     .flatMap((pair) => lesson(ctx, { ...pair, at: `${at}/${pair.at}` }, does, input) ?? []);
   const sum = lessons.reduce((all, { change }) => all + (valueOf(change)?.value ?? 0), 0);
-  if (lessons.length === 0 || sum < LEAST - SAME) return undefined;
+  const half = TESTS_DIFFER * Math.sqrt(lessons.length);
+  if (lessons.length === 0 || sum < LEAST_TIMES * half - SAME) return undefined;
   const of = does === 'lime' ? 'CaCO3' : 'S';
   const pounds = ctx.sheet.add(
     { id: `${at}/pounds`, label: msg('learned.pounds') },
@@ -171,7 +172,6 @@ function learnedOf(
     'lb/1000ft2',
     of,
   );
-  const half = TESTS_DIFFER * Math.sqrt(lessons.length);
   const noise = ctx.sheet.leaf(
     'constant',
     { id: `${at}/noise`, label: msg('learned.noise'), source: 'practice' },

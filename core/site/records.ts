@@ -14,8 +14,18 @@ import { LIMESTONE_CCE_MAX, LIMESTONE_CCE_MIN, TABLE_LIMESTONE_CCE } from '../ta
 import type { Ground } from './ground/ground';
 import { PURE, readRate, SULFUR_PERCENT } from './past';
 
-/** What is counted: lime as pure limestone, sulfur that acidifies, nitrogen and what of it comes slowly, and what else feeds. */
-export const LEDGER_COLUMNS = ['lime', 'sulfur', 'N', 'slowN', 'P2O5', 'K2O', 'S', 'Mg'] as const;
+/** What is counted: lime as pure limestone, sulfur that acidifies, nitrogen, what of it comes slowly and what is organic, and what else feeds. */
+export const LEDGER_COLUMNS = [
+  'lime',
+  'sulfur',
+  'N',
+  'slowN',
+  'organicN',
+  'P2O5',
+  'K2O',
+  'S',
+  'Mg',
+] as const;
 export type LedgerColumn = (typeof LEDGER_COLUMNS)[number];
 
 /** What each column is pounds of. */
@@ -24,6 +34,7 @@ export const SUBSTANCE_OF = {
   sulfur: 'S',
   N: 'N',
   slowN: 'N',
+  organicN: 'N',
   P2O5: 'P2O5',
   K2O: 'K2O',
   S: 'S',
@@ -111,6 +122,7 @@ function feedPercents(
   return [
     ...NUTRIENTS.map((nutrient) => [nutrient, sold[nutrient]] as const),
     ['slowN', sold.N * slow],
+    ['organicN', material.organic ? sold.N : 0],
     ['S', also.S ?? 0],
     ['Mg', also.Mg ?? 0],
   ];

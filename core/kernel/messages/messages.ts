@@ -601,6 +601,8 @@ export interface Messages extends PageMessages {
   'diary.by': None;
   'diary.change': None;
   'diary.close': None;
+  'diary.everywhere': { readonly n: 'any' };
+  'diary.everywhereOf': { readonly n: 'any'; readonly what: 'any'; readonly when: 'any' };
   'diary.fewer': None;
   'diary.head': { readonly n: 'number' };
   'diary.how': None;
@@ -1597,12 +1599,14 @@ export interface Messages extends PageMessages {
   'ledger.head.P2O5': None;
   'ledger.head.S': None;
   'ledger.head.lime': None;
+  'ledger.head.organicN': None;
   'ledger.head.slowN': None;
   'ledger.head.sulfur': None;
   'ledger.how': None;
   'ledger.lime': None;
   'ledger.needed': None;
   'ledger.of': { readonly area: 'any' };
+  'ledger.organicN': None;
   'ledger.over': None;
   'ledger.percent': None;
   'ledger.ruled': { readonly rule: 'any' };

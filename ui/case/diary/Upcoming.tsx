@@ -58,12 +58,32 @@ export function Upcoming({ onRecord }: { onRecord: (id: string) => void }): Reac
     } else if (how === 'left') keep(leftOut(state.doc, area, entry, today), true);
     else keep(asPlanned(state.doc, area, entry, today), how === 'otherwise');
   };
+  /** The same on the same day, on other ground as well: one round with the spreader. */
+  const alike = ({ entry }: Coming): Coming[] =>
+    coming.filter(
+      (each) =>
+        each.entry.kind !== 'organic' &&
+        each.entry.kind === entry.kind &&
+        each.entry.date === entry.date &&
+        entryName(each.entry) === entryName(entry),
+    );
+  const everywhere = (all: readonly Coming[]): void =>
+    session.edit(
+      all.flatMap(({ entry, plan: area }) => {
+        if (entry.kind === 'organic') return [];
+        const record = asPlanned(state.doc, area, entry, today);
+        return [{ path: `past/${record.id}`, value: record as unknown as Json }];
+      }),
+      `diary:${all[0]?.entry.key ?? ''}:all`,
+    );
   if (coming.length === 0) return <p className="text-ink-2">{text('diary.nothingToCome')}</p>;
   const shown = all ? coming : coming.slice(0, SHOWN);
   return (
     <>
       <ul aria-label={text('diary.toCome')}>
-        {shown.map(({ entry, plan: area }) => {
+        {shown.map((each) => {
+          const { entry, plan: area } = each;
+          const round = alike(each);
           const amount = amountId(entry);
           const what = entryName(entry);
           const of = { what, when: whenOf(entry), where: areaName(area) };
@@ -89,6 +109,15 @@ export function Upcoming({ onRecord }: { onRecord: (id: string) => void }): Reac
                     </span>
                   </div>
                   <div className="flex flex-wrap gap-2">
+                    {round.length > 1 && round[0] === each && (
+                      <Button
+                        look="quiet"
+                        aria-label={text('diary.everywhereOf', { ...of, n: round.length })}
+                        onClick={() => everywhere(round)}
+                      >
+                        {text('diary.everywhere', { n: round.length })}
+                      </Button>
+                    )}
                     <Button
                       aria-label={text('diary.asPlannedOf', of)}
                       onClick={() => tell(entry, area, 'done')}
