@@ -10,6 +10,8 @@ const shared = {
 /** Core, published checks and files run in plain Node; store and screens need a browser's shape. */
 const config = {
   maxWorkers: '100%',
+  // No test is about time: a machine that is busy with other work must not fail one.
+  testTimeout: 600_000,
   projects: [
     {
       ...shared,
