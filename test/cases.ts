@@ -254,3 +254,24 @@ export const ORACLE: LawnInput = {
   buffer: '6.4',
   label: { kind: 'CCE', percent: '85', bag: '40' },
 };
+
+/** A lawn on loam, limed in October 2025 after a test of September, and tested anew in October 2027. */
+export const LIMED: LawnInput = {
+  ph: '6.1',
+  buffer: '6.8',
+  texture: 'loam',
+  squareFeet: '5000',
+  takenOn: '2027-10-01',
+  reportedOn: '2027-10-05',
+  reports: [earlierReport('2025-09-20', { 'ph-water': '5.5' })],
+  past: [
+    {
+      kind: 'lime',
+      on: '2025-10-10',
+      amount: { text: '50', unit: 'lb/1000ft2', method: '' },
+      percent: '90',
+      material: 'calcitic-pelletized',
+      outcome: 'done',
+    },
+  ],
+};

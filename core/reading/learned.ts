@@ -114,13 +114,30 @@ function workedBetween(
   );
 }
 
+/** What one pair teaches: the pounds that came to work, and the change. */
+interface Lesson {
+  readonly pair: Pair;
+  readonly pounds: readonly Figure<Quantity<'lb/1000ft2'>>[];
+  readonly change: Ph;
+}
+
+/**
+ * How many runs of tests in a row some lessons make. What a test between two pairs is off by adds to the one and is taken from the
+ * other, so that a run is unsure by its two ends alone.
+ */
+function runsOf(lessons: readonly Lesson[]): number {
+  return lessons.filter(
+    ({ pair }) => !lessons.some((other) => other.pair.now.report.id === pair.before.report.id),
+  ).length;
+}
+
 /** The pounds at work and the change of one pair; nothing where nothing was at work. */
 function lesson(
   ctx: PlanContext,
   pair: Pair,
   does: Mover,
   { records, area }: LearnedInput,
-): { readonly pounds: Figure<Quantity<'lb/1000ft2'>>[]; readonly change: Ph } | undefined {
+): Lesson | undefined {
   const { at, before, now } = pair;
   const [from, to] = does === 'lime' ? [before.ph, now.ph] : [now.ph, before.ph];
   const pounds = records
@@ -134,7 +151,7 @@ function lesson(
     to,
     from,
   ]);
-  return { pounds, change };
+  return { pair, pounds, change };
 }
 
 /** How deep the samples are: as the report has it, else as such ground is generally sampled. */
@@ -163,7 +180,7 @@ function learnedOf(
     .filter((pair) => !isBoth(pair))
     .flatMap((pair) => lesson(ctx, { ...pair, at: `${at}/${pair.at}` }, does, input) ?? []);
   const sum = lessons.reduce((all, { change }) => all + (valueOf(change)?.value ?? 0), 0);
-  const half = TESTS_DIFFER * Math.sqrt(lessons.length);
+  const half = TESTS_DIFFER * Math.sqrt(runsOf(lessons));
   if (lessons.length === 0 || sum < LEAST_TIMES * half - SAME) return undefined;
   const of = does === 'lime' ? 'CaCO3' : 'S';
   const pounds = ctx.sheet.add(

@@ -1,30 +1,9 @@
-import { earlierReport, lawnCase, type LawnInput } from '../../../test/cases';
+import { lawnCase, LIMED, type LawnInput } from '../../../test/cases';
 import { brokenLaws } from '../../../test/caseLaws';
 import { parted } from '../../../published/evaluator';
 import { valueOf } from '../../kernel/working/working';
 import { planCase } from '../../plan/plan';
 import { atWork, LIME_AT_WORK, SULFUR_AT_WORK } from '../../tables/soil/atWork';
-
-/** A lawn on loam, limed in October 2025 after a test of September, and tested anew in October 2027. */
-const LIMED: LawnInput = {
-  ph: '6.1',
-  buffer: '6.8',
-  texture: 'loam',
-  squareFeet: '5000',
-  takenOn: '2027-10-01',
-  reportedOn: '2027-10-05',
-  reports: [earlierReport('2025-09-20', { 'ph-water': '5.5' })],
-  past: [
-    {
-      kind: 'lime',
-      on: '2025-10-10',
-      amount: { text: '50', unit: 'lb/1000ft2', method: '' },
-      percent: '90',
-      material: 'calcitic-pelletized',
-      outcome: 'done',
-    },
-  ],
-};
 
 function verdict(input: LawnInput) {
   return planCase(lawnCase(input)).areas[0]?.verdict;
