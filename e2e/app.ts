@@ -126,7 +126,10 @@ export class App {
   }
 
   async saved(): Promise<void> {
-    await this.page.locator('[data-save="saved"]').waitFor();
+    // Tells what it said instead, where it never says so.
+    await expect(this.page.locator('[data-save]')).toHaveAttribute('data-save', 'saved', {
+      timeout: 30_000,
+    });
   }
 
   /** Another piece of ground, with its name. */

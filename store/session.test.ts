@@ -108,6 +108,50 @@ test('what is typed while a write is on its way is queued behind it, once a plac
   expect((await row()).doc.title).toBe('d');
 });
 
+test('a result that is written whole meets no conflict with what is typed on while it is stored', async () => {
+  const session = await open('p1');
+  const at = 'reports/r1/results/s1/ca';
+  const typed = (text: string) => ({ text, unit: 'ppm', method: '' });
+  session.use(at);
+  session.edit([{ path: at, value: typed('8') }], 'g1');
+  const writing = session.flush();
+  session.edit([{ path: `${at}/text`, value: '80' }], 'g1');
+  await writing;
+  session.edit([{ path: `${at}/text`, value: '800' }], 'g1');
+  await session.flush();
+  expect(session.getState()).toMatchObject({ save: 'saved', conflicts: {} });
+  expect(valueAt((await row()).doc, at)).toEqual(typed('800'));
+});
+
+test('what could not be stored is tried again by itself while a page shows it', async () => {
+  const stored = await row();
+  jest.useFakeTimers();
+  try {
+    let refusals = 2;
+    const session = new CaseSession(stored, {
+      page: 'p1',
+      store: (_id, patches) =>
+        refusals-- > 0
+          ? Promise.reject(new Error('busy'))
+          : Promise.resolve({
+              row: { ...stored, rev: 2, doc: applyPatches(stored.doc, patches) },
+              conflicts: [],
+            }),
+    });
+    const leave = session.subscribe(() => undefined);
+    session.edit([{ path: 'title', value: 'W' }], 'g1');
+    await jest.advanceTimersByTimeAsync(300);
+    expect(session.getState().save).toBe('failed');
+    await jest.advanceTimersByTimeAsync(2000);
+    expect(session.getState().save).toBe('failed');
+    await jest.advanceTimersByTimeAsync(4000);
+    expect(session.getState()).toMatchObject({ doc: { title: 'W' }, save: 'saved' });
+    leave();
+  } finally {
+    jest.useRealTimers();
+  }
+});
+
 test('undo takes back one committed field, redo brings it again', async () => {
   const session = await open('p1');
   for (const value of ['W', 'We', 'Weir']) session.edit([{ path: 'title', value }], 'title#1');

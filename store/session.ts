@@ -50,6 +50,14 @@ const keepHere: NonNullable<Options['keep']> = (caseId, attachment) =>
 const COALESCE_MS = 300;
 /** Who types without a pause waits no longer than this for what was typed to be stored. */
 const LONGEST_WAIT_MS = 1000;
+/** What could not be stored is tried again by itself, at first so soon, then after twice as long each time. */
+const AGAIN_MS = 2000;
+const LATEST_AGAIN_MS = 60_000;
+
+/** Whether one of two places lies in the other, or both are one. */
+function overlap(a: string, b: string): boolean {
+  return `${a}/`.startsWith(`${b}/`) || `${b}/`.startsWith(`${a}/`);
+}
 
 /** Whether the browser refused for want of space; the database wraps the reason in its own error. */
 function isFull(error: unknown): boolean {
@@ -86,6 +94,7 @@ export class CaseSession {
   private timer: ReturnType<typeof setTimeout> | undefined;
   /** Since when something waits to be stored. */
   private waitingSince: number | undefined;
+  private again = AGAIN_MS;
   /** The stored case is no more: somebody removed it for good. */
   private gone = false;
   private writing: Promise<void> | undefined;
@@ -241,14 +250,24 @@ export class CaseSession {
       conflicts.forEach((patch) => this.held.set(patch.path, patch));
       this.adopt(row);
       this.failed = undefined;
+      this.again = AGAIN_MS;
       this.mirror();
     } catch (error) {
       this.failed = isFull(error) ? 'full' : 'failed';
+      this.tryLater();
     } finally {
       this.sending = 0;
       this.writing = undefined;
       this.changed();
     }
+  }
+
+  /** Tries once more by itself what could not be stored, as long as a page shows the case. */
+  private tryLater(): void {
+    if (this.listeners.size === 0) return;
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => void this.flush(), this.again);
+    this.again = Math.min(2 * this.again, LATEST_AGAIN_MS);
   }
 
   /**
@@ -273,7 +292,7 @@ export class CaseSession {
     if (!this.inUse) return;
     const { path, value } = this.inUse;
     const [mine, theirs] = [valueAt(shown, path), valueAt(row.doc, path)];
-    if (same(mine, theirs) || this.pending.some((patch) => patch.path === path)) return;
+    if (same(mine, theirs) || this.pending.some((patch) => overlap(patch.path, path))) return;
     if (same(mine, value)) this.inUse = { path, value: theirs };
     else if (!this.held.has(path)) this.held.set(path, { path, was: theirs, value: mine });
   }
