@@ -5,9 +5,12 @@ import page from './en.page.json';
 import plants from './en.plants.json';
 import shell from './en.json';
 import { missingWords } from './missing';
-import { createVoice, type Voice } from './voice';
+import { createVoice, type Voice, type Words } from './voice';
 
-/** The voice of American English, with all of its words. */
-export function createEnglish(units: UnitSystem = 'us'): Voice {
-  return createVoice('en-US', [shell, desk, plants, page, cases], missingWords, units);
+/** The rooms that every screen of a case needs. */
+export const ENGLISH_ROOMS: readonly Words[] = [shell, desk, plants, page, cases];
+
+/** The voice of American English, with the words that every screen of a case needs, or with those of some rooms. */
+export function createEnglish(units: UnitSystem = 'us', rooms = ENGLISH_ROOMS): Voice {
+  return createVoice('en-US', rooms, missingWords, units);
 }

@@ -31,7 +31,7 @@ import { chargeAsPpm, ppmAsCharge } from './soil/milliequivalents';
 import { PH_AFTER_LIME, PH_AFTER_SULFUR } from './soil/outlook';
 import { PART_OF_THE_WAY } from './soil/partOfTheWay';
 import { poundsPerAcreAsPpm } from './soil/poundsPerAcreToPpm';
-import { NITRATE_TO_POUNDS_PER_ACRE, PPM_TO_POUNDS_PER_ACRE } from './soil/ppmToPoundsPerAcre';
+import { NITRATE_TO_POUNDS_PER_ACRE, ppmAsPoundsPerAcre } from './soil/ppmToPoundsPerAcre';
 import { sulfurByTable } from './sulfur/byTable';
 import { SULFUR_PER_PH, SULFUR_PER_TENTH } from './sulfur/gardenRule';
 import { WATER_LIME_PER_INCH } from './sulfur/waterLime';
@@ -85,7 +85,7 @@ describe('ground: elementary geometry', () => {
 describe('soil', () => {
   test('2,000,000 lb to 6⅔ in., common practice: a ppm is two pounds', () => {
     const slice = inches(20 / 3);
-    expect(at(PPM_TO_POUNDS_PER_ACRE, quantity(10, 'ppm', 'K'), slice)).toBeCloseTo(20, 10);
+    expect(at(ppmAsPoundsPerAcre<'K'>(), quantity(10, 'ppm', 'K'), slice)).toBeCloseTo(20, 10);
     expect(at(NITRATE_TO_POUNDS_PER_ACRE, quantity(10, 'ppm', 'NO3'), slice)).toBeCloseTo(20, 10);
     const back = poundsPerAcreAsPpm<'K'>();
     expect(at(back, quantity(20, 'lb/acre', 'K'), slice)).toBeCloseTo(10, 10);

@@ -8,7 +8,7 @@ import { quantity, type Quantity, type Substance } from '../../../kernel/units/q
 import type { PlanContext } from '../../../kernel/working/context';
 import { msg, type Msg } from '../../../kernel/messages/msg';
 import type { Figure } from '../../../kernel/working/working';
-import { PPM_TO_POUNDS_PER_ACRE } from '../../../equations/soil/ppmToPoundsPerAcre';
+import { ppmAsPoundsPerAcre } from '../../../equations/soil/ppmToPoundsPerAcre';
 
 export type Oxide = 'P2O5' | 'K2O';
 export type Rate<S extends Oxide> = Figure<Quantity<'lb/1000ft2', S>>;
@@ -40,7 +40,7 @@ export function asOxide<S extends Oxide>(
 ): Rate<S> {
   const perAcre = ctx.sheet.equation(
     { id: `${id}/per-acre`, label: msg('school.perAcre'), source: 'practice' },
-    PPM_TO_POUNDS_PER_ACRE,
+    ppmAsPoundsPerAcre<'P' | 'K'>(),
     [content, depth],
   );
   const rate = perThousand(ctx, id, perAcre);
