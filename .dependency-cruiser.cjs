@@ -23,6 +23,7 @@ const LAYERS = [
   'buy',
   'tell',
   'plan',
+  'look',
   'bench',
 ];
 const coreLayers = LAYERS.slice(0, -1).map((name, at) => ({

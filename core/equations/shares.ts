@@ -1,5 +1,5 @@
 import type { Equation } from '../kernel/working/equation';
-import { quantity, type Quantity, type Substance } from '../kernel/units/quantity';
+import { quantity, type Quantity, type Substance, type Unit } from '../kernel/units/quantity';
 
 type Rate<S extends Substance> = Quantity<'lb/1000ft2', S>;
 
@@ -14,8 +14,8 @@ export function percentOf<S extends Substance>(
 }
 
 /** How much more one amount is than another, %. */
-export function percentMore<S extends Substance>(): Equation<
-  readonly [mine: Rate<S>, theirs: Rate<S>],
+export function percentMore<S extends Substance, U extends Unit = 'lb/1000ft2'>(): Equation<
+  readonly [mine: Quantity<U, S>, theirs: Quantity<U, S>],
   Quantity<'%', 'share'>
 > {
   return {
