@@ -1,4 +1,5 @@
 import { parseGrade, type Grade } from '../kernel/typed/grade';
+import { splitAmount } from '../kernel/typed/amount';
 import type { NumberRule } from '../kernel/typed/number';
 import { own } from '../kernel/typed/own';
 import { isOfFamily, toBase, unitNamed, type BaseOf } from '../kernel/units/families';
@@ -25,9 +26,6 @@ export type Typed = Readonly<Record<string, string>>;
 export function unitKey(id: string): string {
   return `${id}.unit`;
 }
-
-/** A number, and what stands behind it. */
-const AMOUNT = /^(-?[\d.,]*\d[.,]?)\s*(.*)$/s;
 
 /** Begins the ids of everything that a sum writes down. */
 const PREFIX = 'bench';
@@ -88,7 +86,7 @@ export class BenchSheet {
   /** What is typed without its unit, where that is the field's own: `6.4 pH`, `90 %`. */
   private bare(id: FieldId, unit: Unit): string {
     const text = this.text(id);
-    const [, number = text, word = ''] = AMOUNT.exec(text) ?? [];
+    const { number, word } = splitAmount(text);
     if (word === '') return text;
     const named = unitNamed(word);
     if (named && named !== unit) this.ctx.problems[id] = this.misfit(word, id);
@@ -142,8 +140,7 @@ export class BenchSheet {
       readonly family: FamilyOf<Id>;
       readonly rule: NumberRule;
     };
-    const text = this.text(id);
-    const [, number = text, word = ''] = AMOUNT.exec(text) ?? [];
+    const { number, word } = splitAmount(this.text(id));
     const unit = this.unitIn(id, word);
     if (unit === undefined) {
       this.ctx.problems[id] = unitNamed(word)

@@ -83,7 +83,7 @@ const DRY = [
 const idsOf = (all: readonly { readonly id: string }[]): string[] => all.map(({ id }) => id);
 
 /** Ground that can be typed in one line. */
-export const BENCH_SHAPES: readonly ShapeKind[] = SHAPES.filter(
+const BENCH_SHAPES: readonly ShapeKind[] = SHAPES.filter(
   (kind) => !['unknown', 'outline', 'corners', 'offsets'].includes(kind),
 );
 

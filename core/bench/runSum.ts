@@ -7,6 +7,7 @@ import type { Problems } from '../kernel/working/context';
 import type { Msg } from '../kernel/messages/msg';
 import { valueOf, type Figure, type Working, type WorkingId } from '../kernel/working/working';
 import { workingsOf, type Workings } from '../kernel/working/workings';
+import type { Beside } from '../look/missteps';
 import { BenchSheet, type Typed } from './benchSheet';
 import { FIELDS, type FieldId } from './fields';
 import type { BenchAnswer, BenchSum } from './sum';
@@ -24,6 +25,8 @@ export interface Ran {
   readonly fields: readonly FieldId[];
   readonly answers: readonly [ShownAnswer, ...ShownAnswer[]];
   readonly says: readonly Msg[];
+  readonly inAll: BenchAnswer | undefined;
+  readonly beside: Beside;
   readonly workings: Workings;
   /** What cannot be read, by field. */
   readonly problems: Problems;
@@ -67,7 +70,7 @@ function problemsOf(sheet: BenchSheet, small: Problems): Problems {
 export function runSum(sum: BenchSum, given: Typed, today: IsoDate): Ran {
   const typed: Typed = { ...sum.usual, ...given };
   const sheet = new BenchSheet(typed);
-  const { answers, says, file, plan } = sum.work(sheet, today);
+  const { answers, says, inAll, beside = {}, file, plan } = sum.work(sheet, today);
   const [first, ...rest] = answers;
   const shown: Ran['answers'] = [
     shownAs(sheet, typed, first, 0),
@@ -81,6 +84,8 @@ export function runSum(sum: BenchSum, given: Typed, today: IsoDate): Ran {
     fields: sum.fields(sheet),
     answers: shown,
     says,
+    inAll,
+    beside,
     workings: workingsOf(entries),
     problems: problemsOf(sheet, plan?.problems ?? {}),
     file,

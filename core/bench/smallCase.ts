@@ -42,7 +42,7 @@ function resultsOf(results: NonNullable<Small['results']>): Partial<Record<Analy
 }
 
 /** A case of one piece of ground, of what a sum knows of it. */
-export function smallCase(today: IsoDate, small: Small): CaseFile {
+function smallCase(today: IsoDate, small: Small): CaseFile {
   const base = newCase('bench', today);
   const [area] = Object.values(base.areas);
   const [report] = Object.values(base.reports);

@@ -4,6 +4,7 @@ import type { UnitFamily } from '../kernel/units/families';
 import type { Msg, NamesIn } from '../kernel/messages/msg';
 import type { Figure } from '../kernel/working/working';
 import type { Plan } from '../plan/types';
+import type { Beside } from '../look/missteps';
 import type { BenchSheet, Typed } from './benchSheet';
 import type { FieldId } from './fields';
 
@@ -24,6 +25,10 @@ export interface Worked {
   readonly answers: readonly [BenchAnswer, ...BenchAnswer[]];
   /** What has to be said with it: what is in all and never at once, cautions, why there is none. */
   readonly says: readonly Msg[];
+  /** What it is in all, where no day has all of it: never one dose, and what others say is held against it too. */
+  readonly inAll?: BenchAnswer;
+  /** What is known of it that no step says. */
+  readonly beside?: Beside;
   /** The case that it was worked out with; none where it is of no ground. */
   readonly file?: CaseFile;
   readonly plan?: Plan;

@@ -11,7 +11,7 @@ import { SULFUR_PER_TENTH } from '../equations/sulfur/gardenRule';
 import { CIRCLE } from '../equations/ground/circle';
 import { quantity } from '../kernel/units/quantity';
 import { secondLook, type Look } from './secondLook';
-import type { SlipId } from './slips';
+import type { MisstepId } from './missteps';
 
 const TODAY = '2027-09-01';
 
@@ -25,8 +25,8 @@ function right(id: SumId, typed: Typed, at = 0) {
 }
 
 const namedBy = ({ explanations }: Look): string[] =>
-  explanations.map(({ slips }) =>
-    slips
+  explanations.map(({ missteps }) =>
+    missteps
       .map(({ id }) => id)
       .sort()
       .join('+'),
@@ -45,9 +45,9 @@ test('5.2 lb for 3.6: tenths were miscounted, 44 % too much', () => {
   ]);
   expect(valueOf(gross)?.value).toBeCloseTo(3.6, 10);
   const look = secondLook(workingsOf(ctx.sheet.workings), 'gross', '5.2');
-  expect([look.verdict, look.direction, look.subject]).toEqual(['slip', 'over', 'sulfur']);
+  expect([look.verdict, look.direction, look.subject]).toEqual(['misstep', 'over', 'sulfur']);
   expect(namedBy(look)[0]).toBe('tenthsMiscounted');
-  expect(look.explanations[0]?.slips[0]?.counted).toEqual({ said: 26, right: 18 });
+  expect(look.explanations[0]?.missteps[0]?.counted).toEqual({ said: 26, right: 18 });
   expect(look.more && valueOf(look.more)?.value).toBeCloseTo(44.4, 1);
 });
 
@@ -94,9 +94,9 @@ test('an amount that nothing explains is not blamed on anything', () => {
   expect([look.verdict, look.explanations]).toEqual(['unexplained', []]);
 });
 
-/** A wrong sum: what somebody does, and the amount that comes of it, worked out here and not by the slip. */
+/** A wrong sum: what somebody does, and the amount that comes of it, worked out here and not by the misstep. */
 interface Wrong {
-  readonly id: SlipId;
+  readonly id: MisstepId;
   /** Typed otherwise; or the right answer changed by hand. */
   readonly typed?: (typed: Typed) => Typed;
   readonly by?: (value: number, typed: Typed) => number;
@@ -225,7 +225,7 @@ function claims(count: number, pairs: boolean) {
     const after = first.typed
       ? right(kind.sum, first.typed(typed), kind.at).value
       : first.by?.(value, typed);
-    // The second slip does to what came of the first what it does to the right amount.
+    // The second misstep does to what came of the first what it does to the right amount.
     const both = second?.by ? ((after ?? NaN) * second.by(value, typed)) / value : after;
     const said = asSaid(both ?? NaN, dice);
     const look = secondLook(workings, figure.id, said);
@@ -234,7 +234,7 @@ function claims(count: number, pairs: boolean) {
   });
 }
 
-/** The share of claims whose slip stands first, of those that are not ambiguous. */
+/** The share of claims whose misstep stands first, of those that are not ambiguous. */
 function firstNamed(all: ReturnType<typeof claims>) {
   // Two that undo one another come to the right amount, and nobody is accused.
   const wrong = all.filter(({ look }) => look.verdict !== 'right');
@@ -250,14 +250,14 @@ function firstNamed(all: ReturnType<typeof claims>) {
   return { wrong, clear, missed: told(missed), unnamed: told(unnamed), ambiguous };
 }
 
-test('of 400 claims made by one slip the true one is first in 95 %, or named beside another', () => {
+test('of 400 claims made by one misstep the true one is first in 95 %, or named beside another', () => {
   const { wrong, clear, missed, unnamed, ambiguous } = firstNamed(claims(400, false));
   expect(wrong.length).toBeGreaterThan(380);
   expect(missed.length).toBeLessThanOrEqual(0.05 * clear.length);
   expect(unnamed.length).toBeLessThanOrEqual(0.05 * ambiguous.length);
 });
 
-test('of 400 claims made by two slips the true pair is first in 85 %, or named beside another', () => {
+test('of 400 claims made by two missteps the true pair is first in 85 %, or named beside another', () => {
   const { wrong, clear, missed, unnamed, ambiguous } = firstNamed(claims(400, true));
   expect(wrong.length).toBeGreaterThan(300);
   expect(missed.length).toBeLessThanOrEqual(0.15 * clear.length);

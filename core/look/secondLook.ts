@@ -1,4 +1,5 @@
 import { percentMore } from '../equations/shares';
+import { splitAmount } from '../kernel/typed/amount';
 import { parseNumber } from '../kernel/typed/number';
 import { BASES, inUnit, isOfFamily, unitNamed, type UnitFamily } from '../kernel/units/families';
 import { quantity, type Quantity, type Unit } from '../kernel/units/quantity';
@@ -6,23 +7,23 @@ import { msg, type Msg, type NamesIn } from '../kernel/messages/msg';
 import { PlanContext } from '../kernel/working/context';
 import type { Figure, PresentWorking, Working, WorkingId } from '../kernel/working/working';
 import { workingsOf, type Workings } from '../kernel/working/workings';
-import { isNutrient, slipsOf, type Beside, type Slip } from './slips';
+import { isNutrient, misstepsOf, type Beside, type Misstep } from './missteps';
 import { stepsUnder, type Node } from './tree';
 
 /** What an amount is of, by which too much or too little of it does harm. */
-export type Subject = NamesIn<'look.over'>;
+type Subject = NamesIn<'look.over'>;
 
-/** One slip, or two that came together. */
+/** One misstep, or two that came together. */
 export interface Explanation {
-  readonly slips: readonly Slip[];
+  readonly missteps: readonly Misstep[];
   /** How well it fits and how usual it is, beside others. */
   readonly weight: number;
 }
 
 /** What a second look at somebody's amount comes to. */
 export interface Look {
-  /** It cannot be read; it is right; a slip explains it; none does. */
-  readonly verdict: 'unread' | 'right' | 'slip' | 'unexplained';
+  /** It cannot be read; it is right; a misstep explains it; none does. */
+  readonly verdict: 'unread' | 'right' | 'misstep' | 'unexplained';
   readonly problem: Msg | undefined;
   /** The likeliest first; several where they cannot be told apart. */
   readonly explanations: readonly Explanation[];
@@ -37,9 +38,9 @@ export interface Look {
 /** What people round on the way, as a share; and the most that the rounding of what they say may excuse. */
 const USUAL_ROUNDING = 0.03;
 const MOST_ROUNDING = 0.1;
-/** A slip fits within so many times what rounding explains. */
+/** A misstep fits within so many times what rounding explains. */
 const FITS_WITHIN = 2;
-/** Two slips in one sum are so much rarer than either. */
+/** Two missteps in one sum are so much rarer than either. */
 const BOTH = 0.12;
 /** What is so much less likely than the best is not named beside it. */
 const NAMED_FROM = 0.35;
@@ -50,18 +51,17 @@ function saidTo(number: string): number {
   const decimals = /\.(\d*)/.exec(number)?.[1]?.length;
   if (decimals !== undefined) return 10 ** -decimals;
   const digits = number.replace(/\D/g, '');
-  const zeros = /0*$/.exec(digits)?.[0].length ?? 0;
+  const zeros = [...digits].reverse().findIndex((digit) => digit !== '0');
   return 10 ** Math.max(0, Math.min(zeros, digits.length - 2));
 }
 
-const AMOUNT = /^(-?[\d.,]*\d[.,]?)\s*(.*)$/s;
 const FAMILIES = Object.keys(BASES) as UnitFamily[];
 
 type Said = { readonly value: number; readonly rounding: number } | { readonly problem: Msg };
 
 /** What somebody says, in the unit of what is right. */
 function said(typed: string, unit: Unit): Said {
-  const [, number = typed, word = ''] = AMOUNT.exec(typed.trim()) ?? [];
+  const { number, word } = splitAmount(typed);
   const parsed = parseNumber(number, { above: 0, max: 1e9 });
   if (parsed.kind === 'error') return { problem: parsed.error };
   if (parsed.kind === 'empty') return { problem: msg('look.nothingSaid') };
@@ -109,25 +109,28 @@ function fit(claim: number, right: number, factor: number, rounding: number): nu
   return off > FITS_WITHIN ? 0 : Math.exp(-0.5 * off ** 2);
 }
 
-/** Two slips cannot be the same one both ways round. */
-function together(a: Slip, b: Slip): boolean {
+/** Two missteps cannot be the same one both ways round. */
+function together(a: Misstep, b: Misstep): boolean {
   return a.id !== b.id && Math.abs(Math.log(a.factor * b.factor)) > USUAL_ROUNDING;
 }
 
 function ranked(
-  slips: readonly Slip[],
+  missteps: readonly Misstep[],
   right: number,
   claim: number,
   rounding: number,
 ): Explanation[] {
-  const weigh = (all: readonly Slip[]): Explanation => {
-    const factor = all.reduce((product, slip) => product * slip.factor, 1);
-    const usual = all.reduce((product, slip) => product * slip.usual, all.length > 1 ? BOTH : 1);
-    return { slips: all, weight: usual * fit(claim, right, factor, rounding) };
+  const weigh = (all: readonly Misstep[]): Explanation => {
+    const factor = all.reduce((product, misstep) => product * misstep.factor, 1);
+    const usual = all.reduce(
+      (product, misstep) => product * misstep.usual,
+      all.length > 1 ? BOTH : 1,
+    );
+    return { missteps: all, weight: usual * fit(claim, right, factor, rounding) };
   };
-  const singles = slips.map((slip) => weigh([slip]));
-  const pairs = slips.flatMap((a, at) =>
-    slips.slice(at + 1).flatMap((b) => (together(a, b) ? [weigh([a, b])] : [])),
+  const singles = missteps.map((misstep) => weigh([misstep]));
+  const pairs = missteps.flatMap((a, at) =>
+    missteps.slice(at + 1).flatMap((b) => (together(a, b) ? [weigh([a, b])] : [])),
   );
   const found = [...singles, ...pairs].filter(({ weight }) => weight > 0);
   return found.sort((a, b) => b.weight - a.weight);
@@ -156,7 +159,7 @@ function looked(
 }
 
 /**
- * A second look at an amount that somebody says: whether it is right, and which slip or which two explain it where it is not.
+ * A second look at an amount that somebody says: whether it is right, and which misstep or which two explain it where it is not.
  * @param id of the right figure in the sheet
  * @param typed what is said, in the figure's unit or with its own
  */
@@ -182,9 +185,9 @@ export function secondLook(
   if (rightWithin(right, value, rounding)) {
     return { verdict: 'right', explanations: [], ...about };
   }
-  const slips = slipsOf(nodes, right.value, beside);
-  const all = ranked(slips, right.value.value, value, rounding);
+  const missteps = misstepsOf(nodes, right.value, beside);
+  const all = ranked(missteps, right.value.value, value, rounding);
   const best = all[0]?.weight ?? 0;
   const explanations = all.filter(({ weight }) => weight >= NAMED_FROM * best).slice(0, MOST_NAMED);
-  return { verdict: explanations.length > 0 ? 'slip' : 'unexplained', explanations, ...about };
+  return { verdict: explanations.length > 0 ? 'misstep' : 'unexplained', explanations, ...about };
 }

@@ -21,7 +21,7 @@ const HelpSheet = dynamic(() => import('../commands/HelpSheet'), { ssr: false })
 export const STATUS_SLOT = 'status-slot';
 
 /** Places beside the Desk, each at an address of its own name. */
-const PLACES = ['shed', 'yardsticks', 'office'] as const;
+const PLACES = ['bench', 'shed', 'yardsticks', 'office'] as const;
 
 interface FieldToComeProps {
   readonly typed: string;
@@ -56,7 +56,8 @@ function TopBar(): ReactNode {
       { id: 'field', label: text('command.open'), keys: ['Ctrl+K'], run: () => setOpen('field') },
       { id: 'help', label: text('command.help'), keys: ['?'], run: () => setOpen('help') },
       { id: 'desk', label: text('command.desk'), keys: ['D'], run: () => router.push('/') },
-      { id: 'shed', label: text('command.shed'), keys: ['B'], run: () => router.push('/shed') },
+      { id: 'bench', label: text('command.bench'), keys: ['B'], run: () => router.push('/bench') },
+      { id: 'shed', label: text('command.shed'), keys: ['H'], run: () => router.push('/shed') },
       {
         id: 'yardsticks',
         label: text('command.yardsticks'),

@@ -1,81 +1,33 @@
 'use client';
 
-import { useEffect, useRef, type ReactNode } from 'react';
-import { SOURCES } from '../../core/kernel/sources';
-import type { PresentWorking } from '../../core/kernel/working/working';
-import { messageText } from '../format/message';
+import dynamic from 'next/dynamic';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { Workings } from '../../core/kernel/working/workings';
-import { quantityText } from '../format/quantity';
 import { text } from '../format/text';
+import { Button } from '../kit/Button';
 import { useWorkings } from './openWorking';
-import { expressionOf, stepsOf } from '../../core/kernel/working/steps';
+import { WorkingSteps } from './WorkingSteps';
 
-function rangeText({ value, range }: PresentWorking): string {
-  if (!range) return '';
-  const [low, high] = [range.low, range.high].map((end) => quantityText({ ...value, value: end }));
-  return text('working.range', { low: low ?? '', high: high ?? '' });
-}
+/** Fetched when somebody says another amount. */
+const SecondLook = dynamic(() => import('../look/SecondLook').then((file) => file.SecondLook), {
+  ssr: false,
+});
 
-/** Where a step's numbers come from, in a few words. */
-function originOf(step: PresentWorking): string {
-  if (step.override) return text('working.override', { reason: step.override.reason });
-  if (step.op === 'typed') return text('working.typed');
-  if (step.op === 'decided') return text('working.decided');
-  if (!step.source) return '';
-  const { citation } = SOURCES[step.source];
-  const standing = step.standing ?? SOURCES[step.source].standing;
-  return standing === 'exact' || standing === 'practice'
-    ? citation
-    : text('working.source', { citation, standing: text(`standing.${standing}`) });
-}
-
-function Expression({ step, workings }: { step: PresentWorking; workings: Workings }): ReactNode {
-  return expressionOf(step, workings).map(({ sign, input }) => (
-    <span key={input.id} title={messageText(input.label, workings)}>
-      {sign === ';' ? '; ' : sign && ` ${sign} `}
-      {quantityText(input.value)}
-    </span>
-  ));
-}
-
-interface WorkingStepsProps {
-  readonly id: string;
-  readonly workings: Workings;
-  /** The steps, where some were shown before. */
-  readonly steps?: readonly PresentWorking[];
-}
-
-/** One figure opened into its sum, line by line; the last line is the figure itself. */
-export function WorkingSteps({
-  id,
-  workings,
-  steps = stepsOf(id, workings),
-}: WorkingStepsProps): ReactNode {
-  return steps.map((step) => (
-    <div
-      key={step.id}
-      className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 py-1 not-last:border-b not-last:border-sheet print:not-last:border-rule"
-    >
-      <div className="min-w-0">
-        <span>{messageText(step.label, workings)}</span>
-        {step.inputs.length > 0 && (
-          <span className="num text-ink-2">
-            {text('working.of')}
-            <Expression step={step} workings={workings} />
-          </span>
-        )}
-        <span className="block text-small text-ink-2">
-          {[originOf(step), rangeText(step)].filter(Boolean).join(' · ')}
-        </span>
-      </div>
-      <span
-        className={`num text-right whitespace-nowrap ${step.id === id ? 'font-semibold' : ''}`}
-        {...(step.id === id ? { 'data-working-result': '' } : {})}
-      >
-        {quantityText(step.value)}
-      </span>
+/** A second look at what somebody else says of an amount that is spread or bought. */
+function AnothersAmount({ id, workings }: { id: string; workings: Workings }): ReactNode {
+  const [asked, setAsked] = useState(false);
+  const working = workings.get(id);
+  const isSum = working && !('absent' in working) && working.inputs.length > 0;
+  if (!isSum) return null;
+  return asked ? (
+    <div className="mt-1 border-t border-sheet pt-2">
+      <SecondLook workings={workings} of={[{ id, label: working.label }]} />
     </div>
-  ));
+  ) : (
+    <Button look="quiet" className="h-6 print:hidden" onClick={() => setAsked(true)}>
+      {text('look.check')}
+    </Button>
+  );
 }
 
 /** The open working under its row. Esc closes it and gives the focus back. */
@@ -104,6 +56,7 @@ export function WorkingPanel({ id }: { id: string }): ReactNode {
       className="my-1 rounded bg-spruce-wash px-3 py-1.5 text-left font-sans text-small text-ink"
     >
       <WorkingSteps id={id} workings={workings} />
+      <AnothersAmount key={id} id={id} workings={workings} />
     </div>
   );
 }

@@ -1,12 +1,16 @@
+import { SHIPPED_OTHERS } from '../../catalog/materials/others';
 import { msg } from '../../kernel/messages/msg';
 import { asTyped, planSmall } from '../smallCase';
 import type { BenchSum } from '../sum';
+
+/** What most gardens have: no raw manure. */
+const MATURE = SHIPPED_OTHERS.bulk.findLast(({ raw }) => !raw);
 
 /** Compost or manure so many inches thick: how much it is and what it brings. */
 export const compost: BenchSum = {
   id: 'compost',
   fields: () => ['compost', 'thick', 'ground'],
-  usual: { compost: 'yard-compost', thick: '1', ground: '100' },
+  usual: { ...(MATURE ? { compost: MATURE.id } : {}), thick: '1', ground: '100' },
   work: (sheet, today) => {
     const planned = planSmall(today, {
       area: { plant: 'mixed-vegetables', situation: 'tilled' },

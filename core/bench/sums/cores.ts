@@ -1,3 +1,4 @@
+import { own } from '../../kernel/typed/own';
 import { msg } from '../../kernel/messages/msg';
 import type { PlantId } from '../../catalog/plants/plants';
 import { asTyped, planSmall } from '../smallCase';
@@ -20,7 +21,7 @@ export const cores: BenchSum = {
     const use = sheet.choice('use');
     const planned = planSmall(today, {
       area: {
-        plant: PLANT_OF[use] ?? 'cool-season-lawn',
+        plant: own(PLANT_OF, use) ?? 'cool-season-lawn',
         situation: use === 'bed' ? 'tilled' : 'established',
       },
       shape: { kind: 'square-feet', squareFeet: asTyped(sheet.measure('ground')) },

@@ -13,7 +13,7 @@ const SCOOPED = [...fertilizers, ...lime, ...sulfur];
 export const cups: BenchSum = {
   id: 'cups',
   fields: () => ['material', 'weight', 'bag'],
-  usual: { material: 'ammonium-sulfate-21-0-0', bag: '50' },
+  usual: { bag: '50' },
   work: (sheet) => {
     const chosen = sheet.choice('material');
     const material = SCOOPED.find(({ id }) => id === chosen);

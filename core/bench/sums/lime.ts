@@ -1,4 +1,5 @@
 import { msg } from '../../kernel/messages/msg';
+import { USUAL_LIME } from '../usual';
 import { asTyped, planSmall } from '../smallCase';
 import type { BenchSum } from '../sum';
 import { limeAnswer } from './limeAnswer';
@@ -19,8 +20,8 @@ export const lime: BenchSum = {
         'ph-water': { text: asTyped(sheet.number('ph')) },
         'ph-smp': { text: asTyped(sheet.number('buffer')) },
       },
-      decisions: { 'lime-material': 'calcitic-pelletized' },
-      label: { id: 'calcitic-pelletized', says: { percent: asTyped(sheet.number('cce')) } },
+      decisions: { 'lime-material': USUAL_LIME },
+      label: { id: USUAL_LIME, says: { percent: asTyped(sheet.number('cce')) } },
     });
     return limeAnswer(sheet, planned, msg('bench.answer.limeNow'));
   },

@@ -28,6 +28,7 @@ export function limeAnswer(sheet: BenchSheet, planned: PlannedSmall, label: Msg)
           ...says,
         ]
       : says,
+    ...(more ? { inAll: { label: msg('bench.answer.inAll'), figure: lime.set.total } } : {}),
     ...planned,
   };
 }

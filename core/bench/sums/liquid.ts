@@ -6,7 +6,7 @@ import type { BenchSum } from '../sum';
 export const liquid: BenchSum = {
   id: 'liquid',
   fields: () => ['feed', 'strength'],
-  usual: { feed: 'urea-46-0-0', strength: '150' },
+  usual: { strength: '150' },
   work: (sheet, today) => {
     const planned = planSmall(today, {
       area: { plant: 'mixed-vegetables', situation: 'tilled' },

@@ -78,6 +78,15 @@ function times(sheet: BenchSheet, pack: Pack, nutrient: Nutrient) {
   return (valueOf(count)?.value ?? 1) > 1 ? { count, limit } : undefined;
 }
 
+/** The other numbers of the grade, by their share of the one that counts. */
+function otherNumbers(sheet: BenchSheet, nutrient: Nutrient): number[] {
+  const grade = sheet.grade('grade');
+  if (!grade || grade[nutrient] === 0) return [];
+  return NUTRIENTS.flatMap((other) =>
+    other === nutrient || grade[other] === 0 ? [] : grade[other] / grade[nutrient],
+  );
+}
+
 /** How much of a product for so much of a nutrient. */
 export const product: BenchSum = {
   id: 'product',
@@ -121,6 +130,8 @@ export const product: BenchSum = {
           : []),
         ...(nutrient === 'P2O5' ? [msg('bench.phosphateByTest')] : []),
       ],
+      ...(split ? { inAll: { label: msg('bench.answer.inAll'), figure: total } } : {}),
+      beside: { gradeNumbers: otherNumbers(sheet, nutrient) },
       ...planned,
     };
   },

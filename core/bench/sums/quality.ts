@@ -1,6 +1,7 @@
 import { msg } from '../../kernel/messages/msg';
 import { MESHES, SCHEME_IDS, schemeOf, type FinenessScheme } from '../../tables/lime/fineness';
 import type { BenchSheet } from '../benchSheet';
+import { USUAL_LIME } from '../usual';
 import { asTyped, planSmall } from '../smallCase';
 import type { BenchSum } from '../sum';
 
@@ -31,9 +32,9 @@ export const quality: BenchSum = {
         'ph-water': { text: '5.5' },
         'lime-rec': { text: asTyped(sheet.measure('rate')), unit: 'lb/1000ft2', method: 'pure' },
       },
-      decisions: { 'lime-material': 'calcitic-ground' },
+      decisions: { 'lime-material': USUAL_LIME },
       label: {
-        id: 'calcitic-ground',
+        id: USUAL_LIME,
         says: {
           kind: 'CCE',
           percent: asTyped(sheet.number('cce')),

@@ -3,6 +3,7 @@ import { quantity } from '../../kernel/units/quantity';
 import { headlinesOf } from '../../tell/headlines';
 import { valueOf } from '../../kernel/working/working';
 import type { BenchSheet } from '../benchSheet';
+import { MIXED_SULFUR, USUAL_SULFUR } from '../usual';
 import { asTyped, planSmall } from '../smallCase';
 import type { BenchSum } from '../sum';
 import { cautionsOf, oneTime } from './shared';
@@ -27,7 +28,7 @@ export const sulfur: BenchSum = {
     const count = sheet.number('plants');
     const percent = sheet.number('percent');
     const isMix = (valueOf(percent)?.value ?? 100) < MIX_BELOW_PERCENT;
-    const material = isMix ? 'sulfur-mix-30' : 'sulfur-prills-90';
+    const material = isMix ? MIXED_SULFUR : USUAL_SULFUR;
     const planned = planSmall(today, {
       area: { plant: sheet.choice('plant'), situation: 'established' },
       shape: {
@@ -71,6 +72,9 @@ export const sulfur: BenchSum = {
             ]
           : [plan?.why ?? headlinesOf(planned.area).ph]),
       ],
+      ...(plan && isDose
+        ? { inAll: { label: msg('bench.answer.inAll'), figure: plan.gross } }
+        : {}),
       ...planned,
     };
   },

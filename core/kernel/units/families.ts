@@ -10,7 +10,6 @@ import {
   SQUARE_FEET_PER_THOUSAND,
   SQUARE_METRES_PER_SQUARE_FOOT,
 } from './factors';
-import { own } from '../typed/own';
 import { quantity, type Quantity, type Substance, type Unit } from './quantity';
 
 const SQUARE_METRES_PER_HECTARE = 10_000;
@@ -71,9 +70,12 @@ export function unitsOf(family: UnitFamily): readonly Unit[] {
   return Object.keys(FACTORS[family]) as Unit[];
 }
 
+const BY_UNIT: ReadonlyMap<string, ReadonlyMap<string, number>> = new Map(
+  Object.entries(FACTORS).map(([family, units]) => [family, new Map(Object.entries(units))]),
+);
+
 function factorOf(family: UnitFamily, unit: Unit): number {
-  const factors: Readonly<Record<string, number>> = FACTORS[family];
-  const factor = own(factors, unit);
+  const factor = BY_UNIT.get(family)?.get(unit);
   if (factor === undefined) throw new Error(`factorOf: '${unit}' is no unit of ${family}`);
   return factor;
 }
@@ -108,89 +110,91 @@ export function inUnit<U extends Unit, S extends Substance>(
 }
 
 /** How people write a unit, without spaces, dots and case. */
-const SPELLINGS: Readonly<Record<string, Unit>> = {
-  ft2: 'ft2',
-  'ft²': 'ft2',
-  sqft: 'ft2',
-  squarefeet: 'ft2',
-  squarefoot: 'ft2',
-  sf: 'ft2',
-  '100ft2': '100ft2',
-  '100sqft': '100ft2',
-  '1000ft2': '1000ft2',
-  '1000sqft': '1000ft2',
-  thousandft2: '1000ft2',
-  acre: 'acre',
-  acres: 'acre',
-  ac: 'acre',
-  m2: 'm2',
-  'm²': 'm2',
-  sqm: 'm2',
-  ha: 'ha',
-  hectare: 'ha',
-  hectares: 'ha',
-  lb: 'lb',
-  lbs: 'lb',
-  pound: 'lb',
-  pounds: 'lb',
-  oz: 'oz',
-  ounce: 'oz',
-  ounces: 'oz',
-  ton: 'ton',
-  tons: 'ton',
-  kg: 'kg',
-  g: 'g',
-  grams: 'g',
-  'lb/1000ft2': 'lb/1000ft2',
-  'lb/1000ft²': 'lb/1000ft2',
-  'lb/1000sqft': 'lb/1000ft2',
-  'lb/1000': 'lb/1000ft2',
-  'lb/m': 'lb/1000ft2',
-  'lb/100ft2': 'lb/100ft2',
-  'lb/100ft²': 'lb/100ft2',
-  'lb/100sqft': 'lb/100ft2',
-  'lb/100': 'lb/100ft2',
-  'oz/100ft2': 'oz/100ft2',
-  'oz/100': 'oz/100ft2',
-  'lb/acre': 'lb/acre',
-  'lb/ac': 'lb/acre',
-  'lb/a': 'lb/acre',
-  'lbs/acre': 'lb/acre',
-  'ton/acre': 'ton/acre',
-  'tons/acre': 'ton/acre',
-  't/a': 'ton/acre',
-  't/ac': 'ton/acre',
-  'kg/ha': 'kg/ha',
-  't/ha': 't/ha',
-  'g/m2': 'g/m2',
-  'g/m²': 'g/m2',
-  in: 'in',
-  inch: 'in',
-  inches: 'in',
-  '"': 'in',
-  ft: 'ft',
-  feet: 'ft',
-  "'": 'ft',
-  cm: 'cm',
-  yd3: 'yd3',
-  'yd³': 'yd3',
-  cuyd: 'yd3',
-  yards: 'yd3',
-  ft3: 'ft3',
-  'ft³': 'ft3',
-  cuft: 'ft3',
-  m3: 'm3',
-  'm³': 'm3',
-  '%': '%',
-  percent: '%',
-  ppm: 'ppm',
-  gal: 'gal',
-  gallons: 'gal',
-  bags: 'bags',
-  bag: 'bags',
-  cups: 'cups',
-  cup: 'cups',
-};
+const SPELLINGS: ReadonlyMap<string, Unit> = new Map<string, Unit>(
+  Object.entries({
+    ft2: 'ft2',
+    'ft²': 'ft2',
+    sqft: 'ft2',
+    squarefeet: 'ft2',
+    squarefoot: 'ft2',
+    sf: 'ft2',
+    '100ft2': '100ft2',
+    '100sqft': '100ft2',
+    '1000ft2': '1000ft2',
+    '1000sqft': '1000ft2',
+    thousandft2: '1000ft2',
+    acre: 'acre',
+    acres: 'acre',
+    ac: 'acre',
+    m2: 'm2',
+    'm²': 'm2',
+    sqm: 'm2',
+    ha: 'ha',
+    hectare: 'ha',
+    hectares: 'ha',
+    lb: 'lb',
+    lbs: 'lb',
+    pound: 'lb',
+    pounds: 'lb',
+    oz: 'oz',
+    ounce: 'oz',
+    ounces: 'oz',
+    ton: 'ton',
+    tons: 'ton',
+    kg: 'kg',
+    g: 'g',
+    grams: 'g',
+    'lb/1000ft2': 'lb/1000ft2',
+    'lb/1000ft²': 'lb/1000ft2',
+    'lb/1000sqft': 'lb/1000ft2',
+    'lb/1000': 'lb/1000ft2',
+    'lb/m': 'lb/1000ft2',
+    'lb/100ft2': 'lb/100ft2',
+    'lb/100ft²': 'lb/100ft2',
+    'lb/100sqft': 'lb/100ft2',
+    'lb/100': 'lb/100ft2',
+    'oz/100ft2': 'oz/100ft2',
+    'oz/100': 'oz/100ft2',
+    'lb/acre': 'lb/acre',
+    'lb/ac': 'lb/acre',
+    'lb/a': 'lb/acre',
+    'lbs/acre': 'lb/acre',
+    'ton/acre': 'ton/acre',
+    'tons/acre': 'ton/acre',
+    't/a': 'ton/acre',
+    't/ac': 'ton/acre',
+    'kg/ha': 'kg/ha',
+    't/ha': 't/ha',
+    'g/m2': 'g/m2',
+    'g/m²': 'g/m2',
+    in: 'in',
+    inch: 'in',
+    inches: 'in',
+    '"': 'in',
+    ft: 'ft',
+    feet: 'ft',
+    "'": 'ft',
+    cm: 'cm',
+    yd3: 'yd3',
+    'yd³': 'yd3',
+    cuyd: 'yd3',
+    yards: 'yd3',
+    ft3: 'ft3',
+    'ft³': 'ft3',
+    cuft: 'ft3',
+    m3: 'm3',
+    'm³': 'm3',
+    '%': '%',
+    percent: '%',
+    ppm: 'ppm',
+    gal: 'gal',
+    gallons: 'gal',
+    bags: 'bags',
+    bag: 'bags',
+    cups: 'cups',
+    cup: 'cups',
+  } satisfies Record<string, Unit>),
+);
 
 /**
  * The unit that a word means, or nothing.
@@ -198,10 +202,10 @@ const SPELLINGS: Readonly<Record<string, Unit>> = {
  */
 export function unitNamed(typed: string): Unit | undefined {
   const word = typed.toLowerCase().replace(/[\s.]/g, '');
-  return own(SPELLINGS, word.replace(/per/g, '/')) ?? own(SPELLINGS, word);
+  return SPELLINGS.get(word.replace(/per/g, '/')) ?? SPELLINGS.get(word);
 }
 
 /** Whether a unit is one of a family. */
 export function isOfFamily(family: UnitFamily, unit: Unit): boolean {
-  return own(FACTORS[family] as Readonly<Record<string, number>>, unit) !== undefined;
+  return BY_UNIT.get(family)?.has(unit) ?? false;
 }

@@ -8,7 +8,7 @@ import { useVoice, VoiceProvider } from '../../format/voiceContext';
 import { useCase } from '../context/caseContext';
 import { Logo } from '../../shell/Logo';
 import { stepsOf } from '../../../core/kernel/working/steps';
-import { WorkingSteps } from '../../working/WorkingPanel';
+import { WorkingSteps } from '../../working/WorkingSteps';
 import { Signature } from '../../slip/Signature';
 import { SlipBlocks } from '../../slip/SlipBlocks';
 import { usePaperOptions } from '../../slip/paperOptions';

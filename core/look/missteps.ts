@@ -8,20 +8,21 @@ import {
   SQUARE_FEET_PER_THOUSAND,
   POUNDS_PER_TON,
 } from '../kernel/units/factors';
+import { PER_TENTH } from '../tables/sulfur';
 import type { Quantity } from '../kernel/units/quantity';
 import type { NamesIn } from '../kernel/messages/msg';
 import type { Node } from './tree';
 
-export type SlipId = NamesIn<'slip'>;
+export type MisstepId = NamesIn<'misstep'>;
 
 /** One way in which a sum goes wrong by a factor. */
-export interface Slip {
-  readonly id: SlipId;
+export interface Misstep {
+  readonly id: MisstepId;
   /** How usual it is, from 0 to 1: from memory of what help desks see. Common practice. */
   readonly usual: number;
   /** What it turns the right amount into: that times this. */
   readonly factor: number;
-  /** What was counted in place of what, where the slip is about a number. */
+  /** What was counted in place of what, where the misstep is about a number. */
   readonly counted?: { readonly said: number; readonly right: number };
 }
 
@@ -48,10 +49,10 @@ const valueOf = (all: readonly { readonly value: Quantity }[], at: number): numb
 
 /** Both ways round: what is left out, and what is done twice. */
 function bothWays(
-  [left, twice]: readonly [SlipId, SlipId],
+  [left, twice]: readonly [MisstepId, MisstepId],
   usual: readonly [number, number],
   factor: number,
-): Slip[] {
+): Misstep[] {
   return [
     { id: left, usual: usual[0], factor },
     { id: twice, usual: usual[1], factor: 1 / factor },
@@ -59,7 +60,7 @@ function bothWays(
 }
 
 /** A percentage of a label that a sum divides by. */
-function percentages({ working, inputs }: Node): Slip[] {
+function percentages({ working, inputs }: Node): Misstep[] {
   const [, share] = inputs;
   if (working.op !== 'divide' || share?.value.unit !== 'ratio') return [];
   const { value, of } = share.value;
@@ -70,7 +71,7 @@ function percentages({ working, inputs }: Node): Slip[] {
 }
 
 /** The worth of a limestone, and the depth that a table is for. */
-function proportions({ working, inputs }: Node): Slip[] {
+function proportions({ working, inputs }: Node): Misstep[] {
   if (working.op !== 'proportion') return [];
   const [, over, under] = inputs;
   const factor = valueOf(inputs, 1) / valueOf(inputs, 2);
@@ -84,7 +85,7 @@ function proportions({ working, inputs }: Node): Slip[] {
 }
 
 /** Areas by a circle, a triangle, or a thing that is there several times. */
-function areas({ working, inputs }: Node): Slip[] {
+function areas({ working, inputs }: Node): Misstep[] {
   const equation =
     working.detail && 'equation' in working.detail ? working.detail.equation : undefined;
   const round = equation === 'circle-by-diameter' || equation === 'ring-by-diameters';
@@ -112,7 +113,7 @@ function areas({ working, inputs }: Node): Slip[] {
 }
 
 /** What is given in several doses, or held under a limit, all at once. */
-function atOnce({ working, inputs }: Node): Slip[] {
+function atOnce({ working, inputs }: Node): Misstep[] {
   if (working.op === 'divide' && inputs[1]?.value.unit === 'doses' && valueOf(inputs, 1) > 1) {
     return [{ id: 'allAtOnce', usual: 0.8, factor: valueOf(inputs, 1) }];
   }
@@ -125,11 +126,11 @@ function atOnce({ working, inputs }: Node): Slip[] {
 }
 
 /** Tenths of pH that were counted on the fingers. */
-function tenths({ working, inputs }: Node): Slip[] {
+function tenths({ working, inputs }: Node): Misstep[] {
   const equation =
     working.detail && 'equation' in working.detail ? working.detail.equation : undefined;
   if (equation !== 'sulfur-per-tenth' && equation !== 'sulfur-garden') return [];
-  const foot = equation === 'sulfur-per-tenth' ? PER_TENTH_FOOT : valueOf(inputs, 1);
+  const foot = equation === 'sulfur-per-tenth' ? PER_TENTH.above : valueOf(inputs, 1);
   const right = Math.round((valueOf(inputs, 0) - foot) * 10);
   if (right < 1) return [];
   const counts = Array.from({ length: 2 * TENTHS_OFF + 1 }, (_, at) => right - TENTHS_OFF + at);
@@ -143,11 +144,8 @@ function tenths({ working, inputs }: Node): Slip[] {
     }));
 }
 
-/** The rule's foot of a tenth rule, as its own file has it. */
-const PER_TENTH_FOOT = 5.2;
-
 /** Elements and oxides, tons by the short-cut, ppm and pounds. */
-function conversions({ working, inputs }: Node): Slip[] {
+function conversions({ working, inputs }: Node): Misstep[] {
   const from = inputs[0]?.value;
   const to = working.value;
   const equation =
@@ -182,7 +180,7 @@ function conversions({ working, inputs }: Node): Slip[] {
 }
 
 /** What may happen to any amount that is spread over ground. */
-function overGround(nodes: readonly Node[]): Slip[] {
+function overGround(nodes: readonly Node[]): Misstep[] {
   const units = new Set<string>(nodes.map(({ working }) => working.value.unit));
   const of = new Set<string>(nodes.map(({ working }) => working.value.of));
   const spread = units.has('lb/1000ft2') || units.has('1000ft2');
@@ -209,7 +207,7 @@ function overGround(nodes: readonly Node[]): Slip[] {
 }
 
 /** What may happen to an amount on the scale. */
-function onTheScale({ unit }: Quantity): Slip[] {
+function onTheScale({ unit }: Quantity): Misstep[] {
   if (unit !== 'lb' && unit !== 'oz') return [];
   const [pounds, ounces] = [0.2, 0.3];
   return [
@@ -222,14 +220,14 @@ function onTheScale({ unit }: Quantity): Slip[] {
 }
 
 /** What is known beside the sum. */
-function knownBeside(right: Quantity, { atTarget, gradeNumbers, bag, plants }: Beside): Slip[] {
+function knownBeside(right: Quantity, { atTarget, gradeNumbers, bag, plants }: Beside): Misstep[] {
   return [
-    ...(atTarget ?? []).map((value): Slip => ({
+    ...(atTarget ?? []).map((value): Misstep => ({
       id: 'otherTarget',
       usual: 0.5,
       factor: value / right.value,
     })),
-    ...(gradeNumbers ?? []).map((share): Slip => ({
+    ...(gradeNumbers ?? []).map((share): Misstep => ({
       id: 'otherNumber',
       usual: 0.4,
       factor: 1 / share,
@@ -250,10 +248,14 @@ const READERS = [percentages, proportions, areas, atOnce, tenths, conversions] a
 const NOTHING = 0.04;
 
 /**
- * Every slip that this very sum offers: read from its steps, so that a sum that divides by no percentage has nobody who
+ * Every misstep that this very sum offers: read from its steps, so that a sum that divides by no percentage has nobody who
  * could have left one out.
  */
-export function slipsOf(nodes: readonly Node[], right: Quantity, beside: Beside = {}): Slip[] {
+export function misstepsOf(
+  nodes: readonly Node[],
+  right: Quantity,
+  beside: Beside = {},
+): Misstep[] {
   const found = [
     ...nodes.flatMap((node) => READERS.flatMap((read) => read(node))),
     ...overGround(nodes),
