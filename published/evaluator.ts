@@ -34,7 +34,36 @@ const FACTORS: Readonly<Record<string, number>> = {
   'm2>ft2': 1 / 0.3048 ** 2,
   'ft3>yd3': 1 / 27,
   'ft3>gal': 1728 / 231,
+  // Each unit of a family by way of its base: 43,560 ft² in an acre, 10,000 m² in a hectare, 453.59237 g in a pound.
+  ...throughBase('ft2', {
+    '100ft2': 100,
+    acre: 43_560,
+    ha: 10_000 / 0.3048 ** 2,
+  }),
+  ...throughBase('lb', { oz: 1 / 16, ton: 2000, kg: 1 / 0.45359237, g: 1 / 453.59237 }),
+  ...throughBase('lb/1000ft2', {
+    'lb/100ft2': 10,
+    'oz/100ft2': 10 / 16,
+    'lb/acre': 1 / 43.56,
+    'ton/acre': 2000 / 43.56,
+    'kg/ha': 0.40468564224 / 0.45359237 / 43.56,
+    't/ha': (1000 * 0.40468564224) / 0.45359237 / 43.56,
+    'g/m2': (1000 * 0.3048 ** 2) / 453.59237,
+  }),
+  ...throughBase('in', { ft: 12, cm: 1 / 2.54 }),
+  ...throughBase('yd3', { ft3: 1 / 27, m3: 1 / 0.9144 ** 3 }),
 };
+
+/** From every unit of a list to every other, each told in one base. */
+function throughBase(
+  base: string,
+  units: Readonly<Record<string, number>>,
+): Record<string, number> {
+  const all = Object.entries({ [base]: 1, ...units });
+  return Object.fromEntries(
+    all.flatMap(([from, a]) => all.map(([to, b]) => [`${from}>${to}`, a / b])),
+  );
+}
 
 /** From element to oxide, as labels print them. */
 const OXIDES: Readonly<Record<string, number>> = {

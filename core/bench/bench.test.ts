@@ -1,5 +1,6 @@
+import { parted } from '../../published/evaluator';
 import { valueOf } from '../kernel/working/working';
-import { runSum } from './runSum';
+import { carriedInto, runSum } from './runSum';
 import type { SumId } from './sum';
 import { SUMS } from './sums';
 import type { Typed } from './benchSheet';
@@ -249,6 +250,52 @@ const OUTSIDE: readonly [id: SumId, typed: Typed, at: number, expected: number, 
 
 test.each(OUTSIDE)('%s %j, answer %i: %f', (id, typed, at, expected, digits = 2) => {
   expect(answer(id, typed, at)).toBeCloseTo(expected, digits);
+});
+
+test.each(OUTSIDE)('every step of %s %j can be worked out again, answer %i', (id, typed) => {
+  expect(parted(run(id, typed).workings.byId())).toEqual([]);
+});
+
+test('units that do not fit are said in words, at their field', () => {
+  const problem = (id: SumId, field: string, text: string) =>
+    run(id, { [field]: text }).problems[field]?.id;
+  expect(problem('product', 'ground', '3 lb')).toBe('problem.unitMisfit');
+  expect(problem('product', 'ground', '3 furlongs')).toBe('problem.unitUnknown');
+  expect(problem('product', 'nutrientRate', '1 acre')).toBe('problem.unitMisfit');
+  expect(problem('lime', 'ph', '6.4 lb')).toBe('problem.unitMisfit');
+  expect(problem('product', 'grade', '46')).toBe('problem.notAGrade');
+  expect(problem('product', 'ground', '-4')).toBe('problem.aboveAndUpTo');
+  expect(problem('sulfur', 'percent', '300')).toBe('problem.between');
+  expect(problem('area', 'length', 'long')).toBeDefined();
+  expect(problem('product', 'ground', '2 acres')).toBeUndefined();
+  expect(problem('sulfur', 'percent', '30 %')).toBeUndefined();
+});
+
+test('what is more than one day bears is never one dose, and the whole is said so', () => {
+  const { answers, says, inAll } = run('product', {
+    grade: '46-0-0',
+    nutrientRate: '4',
+    ground: '1000',
+  });
+  const once = valueOf(answers[0].figure)?.value ?? NaN;
+  expect([once.toFixed(4), inAll && valueOf(inAll.figure)?.value.toFixed(4)]).toEqual([
+    '2.1739',
+    '8.6957',
+  ]);
+  expect(says.map(({ id }) => id)).toEqual(['bench.neverAtOnce', 'bench.mostIs']);
+  expect(run('sulfur', { ph: '7.9', percent: '90', fizz: 'yes' }).answers[0].figure).toHaveProperty(
+    'absent',
+  );
+  expect(run('sulfur', { ph: '7.4', percent: '90' }).fields).toContain('fizz');
+});
+
+test('what one sum gives is carried into the next, and what both ask', () => {
+  const area = run('area', { shape: 'rectangle', length: '50', width: '40' });
+  const product = sumOf('product');
+  expect(carriedInto(area, product)).toEqual({ ground: '2000' });
+  const first = run('product', { grade: '46-0-0', ground: '2 acres', 'ground.unit': 'ft2' });
+  expect(carriedInto(first, sumOf('cups'))).toMatchObject({ weight: '189.391' });
+  expect(carriedInto(first, sumOf('lime'))).toMatchObject({ ground: '2 acres' });
 });
 
 test('every sum stands against five outside values at least', () => {

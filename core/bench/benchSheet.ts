@@ -42,14 +42,15 @@ export class BenchSheet {
     return `${PREFIX}/${name}`;
   }
 
-  text(id: FieldId): string {
+  /** What stands in a field, as it was typed. */
+  raw(id: FieldId): string {
     return (own(this.typed, id) ?? '').trim();
   }
 
   /** The choice of a field; its first where nothing is chosen, or something that it does not have. */
   choice(id: ChoiceId): string {
     const { options } = FIELDS[id];
-    const chosen = this.text(id);
+    const chosen = this.raw(id);
     return options.includes(chosen) ? chosen : (options[0] ?? '');
   }
 
@@ -78,19 +79,14 @@ export class BenchSheet {
     of: S,
     rule: NumberRule = FIELDS[id].rule,
   ): Figure<Quantity<U, S>> {
-    return this.once(id, () =>
-      this.ctx.number(this.entry(id), this.bare(id, unit), rule, unit, of),
-    );
-  }
-
-  /** What is typed without its unit, where that is the field's own: `6.4 pH`, `90 %`. */
-  private bare(id: FieldId, unit: Unit): string {
-    const text = this.text(id);
-    const { number, word } = splitAmount(text);
-    if (word === '') return text;
-    const named = unitNamed(word);
-    if (named && named !== unit) this.ctx.problems[id] = this.misfit(word, id);
-    return named === unit || word.toLowerCase() === unit.toLowerCase() ? number : text;
+    return this.once(id, () => {
+      const { number, word } = splitAmount(this.raw(id));
+      const fits =
+        word === '' || unitNamed(word) === unit || word.toLowerCase() === unit.toLowerCase();
+      const figure = this.ctx.number(this.entry(id), fits ? number : this.raw(id), rule, unit, of);
+      if (!fits && unitNamed(word)) this.ctx.problems[id] = this.misfit(word, id);
+      return figure;
+    });
   }
 
   private misfit(word: string, id: FieldId): Msg {
@@ -103,7 +99,7 @@ export class BenchSheet {
       readonly rule: NumberRule;
       readonly of: SubstanceOf<Id>;
     };
-    return this.once(id, () => this.ctx.length(this.entry(id), this.text(id), rule, of));
+    return this.once(id, () => this.ctx.length(this.entry(id), this.raw(id), rule, of));
   }
 
   /** The unit in which a field of a family is told: what stands behind the number, else the chosen one, else the usual. */
@@ -140,7 +136,7 @@ export class BenchSheet {
       readonly family: FamilyOf<Id>;
       readonly rule: NumberRule;
     };
-    const { number, word } = splitAmount(this.text(id));
+    const { number, word } = splitAmount(this.raw(id));
     const unit = this.unitIn(id, word);
     if (unit === undefined) {
       this.ctx.problems[id] = unitNamed(word)
@@ -170,7 +166,7 @@ export class BenchSheet {
 
   /** The grade of a bag; a problem at its field, and nothing, where it is none. */
   grade(id: 'grade' | 'otherGrade'): Grade | undefined {
-    const parsed = parseGrade(this.text(id));
+    const parsed = parseGrade(this.raw(id));
     if (parsed.kind === 'error') this.ctx.problems[id] = parsed.error;
     return parsed.kind === 'value' ? parsed.value : undefined;
   }

@@ -40,7 +40,7 @@ interface LengthField<S extends Substance = Substance> {
 interface ChoiceField {
   readonly kind: 'choice';
   readonly words:
-    'bench.choice' | 'texture' | 'plant' | 'material' | 'shape' | 'nutrient' | 'scheme';
+    'benchChoice' | 'texture' | 'plant' | 'material' | 'shape' | 'nutrient' | 'scheme';
   readonly options: readonly string[];
 }
 
@@ -89,7 +89,7 @@ const BENCH_SHAPES: readonly ShapeKind[] = SHAPES.filter(
 
 const FIELD_SPECS = {
   nutrient: choice('nutrient', NUTRIENTS),
-  where: choice('bench.choice', ['lawn', 'bed', 'planting']),
+  where: choice('benchChoice', ['lawn', 'bed', 'planting']),
   rate: measure('rate', 'lb/1000ft2', 'product', 100_000),
   nutrientRate: measure('rate', 'lb/1000ft2', 'N', 1000),
   ground: measure('ground', 'ft2', 'ground', 50_000_000),
@@ -103,12 +103,12 @@ const FIELD_SPECS = {
   shape: choice('shape', BENCH_SHAPES),
   between: { kind: 'length', of: 'row', rule: { above: 0, max: 100 } },
   each: measure('ground', 'ft2', 'ground', 100_000),
-  element: choice('bench.choice', ELEMENTS),
-  base: choice('bench.choice', BASES),
-  way: choice('bench.choice', ['ppm', 'lb/acre']),
+  element: choice('benchChoice', ELEMENTS),
+  base: choice('benchChoice', BASES),
+  way: choice('benchChoice', ['ppm', 'lb/acre']),
   found: number('ppm', 'share', PPM),
   soilDeep: measure('deep', 'in', 'depth', 48),
-  change: choice('bench.choice', ['P>P2O5', 'P2O5>P', 'K>K2O', 'K2O>K', 'NO3>N', 'SO4>S']),
+  change: choice('benchChoice', ['P>P2O5', 'P2O5>P', 'K>K2O', 'K2O>K', 'NO3>N', 'SO4>S']),
   told: number('lb', 'share', { min: 0, max: 1_000_000 }),
   material: choice('material', idsOf(DRY)),
   plant: choice('plant', Object.keys(PLANTS)),
@@ -129,7 +129,7 @@ const FIELD_SPECS = {
   texture: choice('texture', TEXTURES),
   plants: number('ratio', 'count', { min: 1, max: 100_000 }),
   across: { kind: 'length', of: 'diameter', rule: { above: 0, max: 100 } },
-  fizz: choice('bench.choice', ['unknown', 'no', 'yes']),
+  fizz: choice('benchChoice', ['unknown', 'no', 'yes']),
   percent: number('%', 'S', { min: 5, max: 100 }),
   tons: measure('rate', 'ton/acre', 'product', 100_000),
   compost: choice('material', idsOf(SHIPPED_OTHERS.bulk)),
@@ -142,8 +142,8 @@ const FIELD_SPECS = {
   dial: number('dial', 'dial', { min: 0, max: 200 }),
   alkalinity: number('mg/L', 'alkalinity', { min: 0, max: 2000 }),
   water: measure('deep', 'in', 'depth', 200),
-  use: choice('bench.choice', ['lawn', 'bed', 'woody', 'plot']),
-  toCharge: choice('bench.choice', ['ppm', 'meq/100g']),
+  use: choice('benchChoice', ['lawn', 'bed', 'woody', 'plot']),
+  toCharge: choice('benchChoice', ['ppm', 'meq/100g']),
   ca: number('ppm', 'Ca', PPM),
   mg: number('ppm', 'Mg', PPM),
   k: number('ppm', 'K', PPM),

@@ -58,7 +58,7 @@ export function Answers({ ran, change }: AnswersProps): ReactNode {
           ) : (
             <>
               <span className="font-serif text-decision">
-                <Figure id={shown.id} bold />
+                <Figure id={shown.id} bold bare={first.family !== undefined} />
               </span>
               <ShownIn answer={first} at={0} change={change} />
             </>
@@ -75,7 +75,7 @@ export function Answers({ ran, change }: AnswersProps): ReactNode {
                     {messageText(answer.label)}
                   </th>
                   <td className="num py-0.5 pr-3 text-right whitespace-nowrap">
-                    <Figure id={answer.shown.id} />
+                    <Figure id={answer.shown.id} bare={answer.family !== undefined} />
                   </td>
                   <td className="py-0.5">
                     <ShownIn answer={answer} at={at + 1} change={change} />

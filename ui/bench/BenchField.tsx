@@ -12,7 +12,7 @@ import { named, type Option } from '../format/choices';
 import type { Findable } from '../format/find';
 import { messageText } from '../format/message';
 import { plantOptions } from '../format/plantWords';
-import { nameFrom, text } from '../format/text';
+import { text } from '../format/text';
 import { FieldLabel } from '../kit/FieldLabel';
 import { FindField } from '../kit/FindField';
 import { Options } from '../kit/ChoiceField';
@@ -40,10 +40,9 @@ interface BenchFieldProps {
 /** The choices of a field in words. */
 function choicesOf(words: string, options: readonly string[]): (Option & Findable)[] {
   if (words === 'plant') return plantOptions();
-  if (words === 'bench.choice') {
-    return options.map((value) => ({ value, words: nameFrom('bench', `choice.${value}`) }));
-  }
-  return named(words as 'material', options);
+  return words === 'benchChoice'
+    ? named('benchChoice', options)
+    : named(words as 'material', options);
 }
 
 function Choice({ id, ran, change, onEnter }: BenchFieldProps): ReactNode {

@@ -1,6 +1,6 @@
 'use client';
 
-import './benchWords';
+import '../format/benchWords';
 import { nanoid } from 'nanoid';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
@@ -16,7 +16,7 @@ import { find } from '../format/find';
 import { quantityText } from '../format/quantity';
 import { text } from '../format/text';
 import { Button } from '../kit/Button';
-import { SecondLook, type Checkable } from '../look/SecondLook';
+import { SecondLook, type Checkable } from '../working/SecondLook';
 import { WorkingProvider } from '../working/openWorking';
 import { Answers } from './Answers';
 import { BenchField } from './BenchField';

@@ -1,5 +1,5 @@
 import bench from '../../words/en.bench.json';
-import { learn } from '../format/text';
+import { learn } from './text';
 
 /** The words of the bench and of the second look: whoever shows either imports this first. */
 learn(bench);

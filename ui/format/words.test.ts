@@ -13,6 +13,7 @@ import type { Msg } from '../../core/kernel/messages/msg';
 import { messageText } from './message';
 import shell from '../../words/en.json';
 import cases from '../../words/en.case.json';
+import bench from '../../words/en.bench.json';
 import desk from '../../words/en.desk.json';
 import page from '../../words/en.page.json';
 import plants from '../../words/en.plants.json';
@@ -23,10 +24,11 @@ const catalogue: Readonly<Record<string, string>> = {
   ...plants,
   ...page,
   ...cases,
+  ...bench,
 };
 
 test('no id has words in two parts of the catalogue', () => {
-  const ids = [shell, desk, plants, page, cases].flatMap((words) => Object.keys(words));
+  const ids = [shell, desk, plants, page, cases, bench].flatMap((words) => Object.keys(words));
   expect(ids.filter((id, at) => ids.indexOf(id) !== at)).toEqual([]);
 });
 

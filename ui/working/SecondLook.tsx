@@ -1,6 +1,6 @@
 'use client';
 
-import '../bench/benchWords';
+import '../format/benchWords';
 import { useId, useMemo, useState, type ReactNode } from 'react';
 import type { Beside, Misstep } from '../../core/look/missteps';
 import { secondLook, type Explanation, type Look } from '../../core/look/secondLook';
@@ -11,7 +11,7 @@ import { messageText } from '../format/message';
 import { text } from '../format/text';
 import { Options } from '../kit/ChoiceField';
 import { FieldLabel } from '../kit/FieldLabel';
-import { WorkingSteps } from '../working/WorkingSteps';
+import { WorkingSteps } from './WorkingSteps';
 
 /** An amount that may be held against what somebody says. */
 export interface Checkable {

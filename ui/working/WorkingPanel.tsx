@@ -9,7 +9,7 @@ import { useWorkings } from './openWorking';
 import { WorkingSteps } from './WorkingSteps';
 
 /** Fetched when somebody says another amount. */
-const SecondLook = dynamic(() => import('../look/SecondLook').then((file) => file.SecondLook), {
+const SecondLook = dynamic(() => import('./SecondLook').then((file) => file.SecondLook), {
   ssr: false,
 });
 

@@ -11,7 +11,7 @@ export const area: BenchSum = {
   work: (sheet, today) => {
     const kind = sheet.choice('shape') as ShapeKind;
     const shape = Object.fromEntries(
-      SHAPE_MEASURES[kind].map((measure) => [measure, sheet.text(measure)]),
+      SHAPE_MEASURES[kind].map((measure) => [measure, sheet.raw(measure)]),
     );
     const planned = planSmall(today, { area: {}, shape: { ...shape, kind } });
     const { area: figure, volume } = planned.area.ground;

@@ -12,7 +12,7 @@ import type { BenchAnswer, BenchSum } from '../sum';
 
 /** The same along a row, by how far rows lie apart. */
 function alongRow(sheet: BenchSheet): BenchAnswer[] {
-  if (sheet.text('between') === '') return [];
+  if (sheet.raw('between') === '') return [];
   const figure = sheet.ctx.sheet.derive(
     'multiply',
     { id: sheet.id('row'), label: msg('bench.answer.perRow'), source: 'geometry' },
@@ -30,7 +30,7 @@ function hundredth(sheet: BenchSheet) {
 
 /** The same for one plant, by the ground that it has. */
 function perPlant(sheet: BenchSheet): BenchAnswer[] {
-  if (sheet.text('each') === '') return [];
+  if (sheet.raw('each') === '') return [];
   const extent = sheet.ctx.sheet.derive(
     'convert',
     { id: sheet.id('extent'), label: msg('ground.thousands'), source: 'definition' },
