@@ -9,7 +9,13 @@ import { format } from 'prettier';
 
 /** The rooms that a client's page is written from, and all others. */
 const PAGE_ROOMS = ['words/en.page.json', 'words/en.plants.json'];
-const ROOMS = ['words/en.json', 'words/en.desk.json', 'words/en.case.json', 'words/en.bench.json'];
+const ROOMS = [
+  'words/en.json',
+  'words/en.desk.json',
+  'words/en.case.json',
+  'words/en.bench.json',
+  'words/en.learn.json',
+];
 const FILE = 'core/kernel/messages/messages.ts';
 
 /** What a parameter is: a number that a plural turns on, a word that is chosen by, or anything shown. */

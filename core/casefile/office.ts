@@ -30,6 +30,8 @@ export interface Office {
   readonly signature: string;
   readonly contact: string;
   readonly paper: Paper;
+  /** Volunteers type its cases: words are explained, choices are fewer, and pages go out after a review. */
+  readonly volunteers: boolean;
   /** The units that everything is shown in. */
   readonly units: UnitSystem;
   /** The length of a pace of whoever measures, as typed. */
@@ -66,6 +68,7 @@ export const USUAL_OFFICE: Office = {
   signature: '',
   contact: '',
   paper: 'letter',
+  volunteers: false,
   units: 'us',
   pace: '',
   climate: '',

@@ -14,6 +14,7 @@ import { writeSlip } from '../tell/slip/slip';
 import { isTold } from '../tell/told';
 import { purchaseFor } from '../treat/purchase';
 import { slipDigest } from './queue';
+import { reviewDigest } from './release';
 import type { Plan } from './types';
 import { usesOf } from './uses';
 import { NOTHING, writtenIn, type Written } from './written';
@@ -69,18 +70,18 @@ function lineFindings({ lines, lost }: PageLines): Finding[] {
 }
 
 /** Whether a second person is to look the case over, sent it back, or saw other amounts than stand there now. */
-function reviewFindings(
-  { state, by, note, standsFor }: CaseFile['review'],
-  told: Page['told'],
-  areas: readonly AreaPlan[],
-): Finding[] {
+function reviewFindings(file: CaseFile, told: Page['told'], areas: readonly AreaPlan[]): Finding[] {
+  const { state, by, note, standsFor } = file.review;
   switch (state) {
     case 'waiting':
       return [findingOf('case', 'slip', 'decide', 'reviewWaiting', { note })];
     case 'back':
       return [findingOf('case', 'slip', 'decide', 'reviewBack', { by, note })];
     case 'seen':
-      return standsFor === slipDigest({ areas, ...told })
+      // One of before went by its amounts and days alone.
+      return [reviewDigest(file, { areas, ...told }), slipDigest({ areas, ...told })].includes(
+        standsFor,
+      )
         ? []
         : [findingOf('case', 'slip', 'decide', 'reviewChanged', { by })];
     default:
@@ -134,7 +135,7 @@ export function pageOf(
     const findings = [
       ...lineFindings(slip),
       ...buyFindings(file, areas),
-      ...reviewFindings(file.review, told, areas),
+      ...reviewFindings(file, told, areas),
     ];
     return { told, findings, ...writtenIn(ctx), madeFrom };
   } catch {

@@ -54,6 +54,7 @@ const schema = Joi.object({
   spreaders: joiOf(record(SPREADER, 30)).optional(),
   units: Joi.valid(...UNIT_SYSTEMS),
   paper: Joi.valid(...PAPERS),
+  volunteers: Joi.boolean(),
   paragraphs: Joi.object()
     .pattern(
       /^[A-Za-z0-9_-]{1,64}$/,

@@ -29,11 +29,18 @@ function batch(
   documents: readonly unknown[],
   units: 'us' | 'metric' = 'us',
   what: 'pages' | 'letters' = 'pages',
+  volunteers = false,
 ) {
-  const writer = new PageWriter({ what, units, signed: SIGNED });
+  const writer = new PageWriter({ what, units, signed: SIGNED, volunteers });
   documents.forEach((document) => writer.add(document));
   return writer.made();
 }
+
+test('where volunteers work a page that nobody has looked over is left out, and why is said', () => {
+  const { pages, told } = batch([LAWN], 'us', 'pages', true);
+  expect(pages).toEqual([]);
+  expect(told.leftOut[0]?.why).toMatch(/^This page goes out after a second person/);
+});
 
 const textOf = ({ pages }: ReturnType<typeof batch>, at = 0): string =>
   (pages[at]?.page.lines ?? []).map(({ text }) => text).join('\n');

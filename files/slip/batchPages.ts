@@ -1,4 +1,5 @@
 import { turnsOn, planCase } from '../../core/plan/plan';
+import { releaseOf } from '../../core/plan/release';
 import type { Plan } from '../../core/plan/types';
 import type { CaseFile } from '../../core/casefile/casefile';
 import { createEnglish } from '../../words/english';
@@ -16,6 +17,8 @@ export interface Wanted {
   readonly what: 'pages' | 'letters';
   readonly units: UnitSystem;
   readonly signed: Signed;
+  /** Volunteers type the cases of this office: only what was looked over goes out. */
+  readonly volunteers: boolean;
 }
 
 /** A case whose page is not in the batch, and why. */
@@ -57,6 +60,10 @@ export class PageWriter {
     if (this.wanted.what === 'letters') return this.writeLetter(file, plan, leave);
     if (plan.slip.blocks.length === 0 || plan.steps.slip !== 'done') {
       return leave(file.title, this.voices.en.message(turnsOn(plan)));
+    }
+    const release = releaseOf(file, plan, this.wanted.volunteers);
+    if (!release.goesOut) {
+      return leave(file.title, this.voices.en.text(`release.why.${release.why}`));
     }
     const { language } = file.client;
     const page = writtenPage(file, plan, this.voices[language], this.wanted.signed);

@@ -1,6 +1,7 @@
 'use client';
 
 import {
+  lazy,
   Suspense,
   useCallback,
   useEffect,
@@ -19,6 +20,7 @@ import type { CaseSession } from '../../store/session';
 import { useCommands, type Command } from '../commands/registry';
 import { formatDate } from '../format/date';
 import { text } from '../format/text';
+import { useOffice } from '../slip/useOffice';
 import { usePageVoice } from '../slip/usePageVoice';
 import { SlipPage } from './slip/SlipPage';
 import { WorkingProvider } from '../working/openWorking';
@@ -34,6 +36,9 @@ import { StepRow } from './StepRow';
 import { fetchSteps, STEP_SCREENS } from './steps';
 import { usePrinting } from './usePrinting';
 import { WORKSHEET, worksheetStops } from './context/useField';
+
+/** Fetched where volunteers work. */
+const Terms = lazy(() => import('../learn/Terms').then((file) => ({ default: file.Terms })));
 
 const STEP_LETTERS: Readonly<Record<StepId, string>> = {
   ground: 'G',
@@ -135,6 +140,7 @@ interface CaseScreenProps {
 export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): ReactNode {
   const state = useSyncExternalStore(session.subscribe, session.getShown, session.getShown);
   const plan = useMemo(() => session.planOf(state.doc), [session, state.doc]);
+  const { volunteers } = useOffice();
   const all = areaId === 'all' && step !== 'slip' && plan.areas.length > 1;
   const move = useCallback(
     (to: StepId, other?: string): void => {
@@ -197,6 +203,7 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
                   attempt={state.doc}
                 >
                   <Suspense fallback={<p aria-busy="true" />}>
+                    {volunteers && <Terms step={step} />}
                     <Step />
                     <Arrival key={step} openingRef={openingRef} step={step} />
                   </Suspense>

@@ -31,9 +31,9 @@ async function drawAll(
   onDone: (done: number) => void,
   givenUp: AbortSignal,
 ): Promise<{ readonly count: number; readonly leftOut: readonly LeftOut[] }> {
-  const { paper, signature, contact } = await readOffice();
+  const { paper, signature, contact, volunteers } = await readOffice();
   return withPagePrinter(async (printer) => {
-    await printer.begin({ what, units: voice.units, signed: { signature, contact } });
+    await printer.begin({ what, units: voice.units, signed: { signature, contact }, volunteers });
     for (let at = 0; at < ids.length; at += AT_A_TIME) {
       const some = ids.slice(at, at + AT_A_TIME);
       const rows = await readRows(db, some);

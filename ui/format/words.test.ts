@@ -14,6 +14,7 @@ import { messageText } from './message';
 import shell from '../../words/en.json';
 import cases from '../../words/en.case.json';
 import bench from '../../words/en.bench.json';
+import learn from '../../words/en.learn.json';
 import desk from '../../words/en.desk.json';
 import page from '../../words/en.page.json';
 import plants from '../../words/en.plants.json';
@@ -25,10 +26,13 @@ const catalogue: Readonly<Record<string, string>> = {
   ...page,
   ...cases,
   ...bench,
+  ...learn,
 };
 
 test('no id has words in two parts of the catalogue', () => {
-  const ids = [shell, desk, plants, page, cases, bench].flatMap((words) => Object.keys(words));
+  const ids = [shell, desk, plants, page, cases, bench, learn].flatMap((words) =>
+    Object.keys(words),
+  );
   expect(ids.filter((id, at) => ids.indexOf(id) !== at)).toEqual([]);
 });
 

@@ -8,7 +8,8 @@ const LOOKS = {
   // The border shows where the system paints in colours of its own.
   primary:
     'border border-transparent bg-spruce px-3.5 font-semibold text-sheet hover:bg-spruce-deep disabled:border-control disabled:bg-paper disabled:text-ink-2',
-  plain: 'border border-control bg-sheet px-3 hover:bg-spruce-wash',
+  plain:
+    'border border-control bg-sheet px-3 hover:bg-spruce-wash disabled:border-rule disabled:bg-paper disabled:text-ink-2',
   quiet: 'min-w-6 justify-center px-1 font-semibold text-spruce hover:underline',
 } as const;
 

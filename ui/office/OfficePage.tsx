@@ -26,7 +26,7 @@ import { Stock } from './Stock';
 
 type Told = Exclude<
   keyof Office,
-  'paragraphs' | 'paper' | 'units' | 'layouts' | 'rules' | 'stock' | 'spreaders'
+  'paragraphs' | 'paper' | 'volunteers' | 'units' | 'layouts' | 'rules' | 'stock' | 'spreaders'
 >;
 
 function set(name: Told): (value: string) => void {
@@ -183,6 +183,27 @@ function Slips({ office }: { office: Office }): ReactNode {
   );
 }
 
+/** Who types the cases: with volunteers, words are explained and pages go out after a review. */
+function Volunteers({ office }: { office: Office }): ReactNode {
+  return (
+    <>
+      <label className="flex items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-4 accent-spruce"
+          checked={office.volunteers}
+          onChange={(event) => {
+            const { checked } = event.target;
+            void changeOffice(() => ({ volunteers: checked }));
+          }}
+        />
+        {text('office.volunteers')}
+      </label>
+      <p className="mt-1 max-w-2xl text-ink-2">{text('office.volunteersHelp')}</p>
+    </>
+  );
+}
+
 /** What an office decides once. */
 export function OfficePage(): ReactNode {
   const office = useLiveQuery(() => readOffice());
@@ -207,6 +228,9 @@ export function OfficePage(): ReactNode {
         </Section>
         <Section title={text('office.slips')}>
           <Slips office={office} />
+        </Section>
+        <Section title={text('office.people')}>
+          <Volunteers office={office} />
         </Section>
         <Section title={text('office.stock')}>
           <Stock office={office} />

@@ -16,6 +16,7 @@ import { text } from '../../format/text';
 import { Cell, Table } from '../../kit/Table';
 import { Figure } from '../../working/Figure';
 import { OpenableRow } from '../../working/Openable';
+import { useOffice } from '../../slip/useOffice';
 import { useCase } from '../context/caseContext';
 import { FoundField } from '../fields/FoundField';
 import { decisionPlace } from '../context/places';
@@ -197,6 +198,7 @@ function BalanceTable({ options }: { options: readonly FertilizerOption[] }): Re
 /** Each way to feed with its products, one beside the other. */
 export function FertilizerProducts(): ReactNode {
   const { area } = useCase();
+  const { volunteers } = useOffice();
   const { options, chosen, otherWays } = area.treatments.fertilizer;
   return (
     <>
@@ -214,12 +216,10 @@ export function FertilizerProducts(): ReactNode {
           { id: 'reach', words: text('feed.head.reach'), number: true },
         ]}
       >
-        {options.map((option) => (
+        {(volunteers ? [chosen] : options).map((option) => (
           <Way key={option.way} option={option} chosen={option.way === chosen.way} />
         ))}
-        {otherWays.map((way) => (
-          <WayHead key={way} way={way} chosen={false} />
-        ))}
+        {!volunteers && otherWays.map((way) => <WayHead key={way} way={way} chosen={false} />)}
       </Table>
       {options[0].balance && (
         <div className="mt-4">

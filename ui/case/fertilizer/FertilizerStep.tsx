@@ -8,6 +8,7 @@ import { text } from '../../format/text';
 import { Section, StepHead } from '../../kit/Section';
 import { FigureText } from '../../working/FigureText';
 import { Openable } from '../../working/Openable';
+import { useOffice } from '../../slip/useOffice';
 import { useCase } from '../context/caseContext';
 import { ApplicationTable } from '../shared/ApplicationTable';
 import { FertilizerChoices } from './FertilizerChoices';
@@ -69,6 +70,7 @@ function Asked({ title, ask, isThere, children }: AskedProps): ReactNode {
 /** The season's nitrogen, phosphate and potash: how much, with what, when. */
 export function FertilizerStep(): ReactNode {
   const step = useCase();
+  const { volunteers } = useOffice();
   const { area, state } = step;
   const { ground, treatments, loads, covers, liquid, habit } = area;
   const feed = treatments.fertilizer;
@@ -123,7 +125,7 @@ export function FertilizerStep(): ReactNode {
       <Asked title={text('liquid.title')} ask={text('liquid.open')} isThere={liquid !== undefined}>
         <LiquidFeed />
       </Asked>
-      {feed.verdict !== 'absent' && (
+      {feed.verdict !== 'absent' && !volunteers && (
         <Asked title={text('habit.title')} ask={text('habit.open')} isThere={habit !== undefined}>
           <Habit />
         </Asked>

@@ -5,6 +5,7 @@ import type { MethodRow } from '../../../core/treat/lime/types';
 import type { ReactNode } from 'react';
 import { messageText } from '../../format/message';
 import { text } from '../../format/text';
+import { useOffice } from '../../slip/useOffice';
 import { Section, StepHead } from '../../kit/Section';
 import { Cell, Table } from '../../kit/Table';
 import { PH_SCALE, Track } from '../../kit/Track';
@@ -152,7 +153,10 @@ function HowMuch(): ReactNode {
   const { methods } = area.treatments.lime;
   const labTyped = area.readings.limeRecommendation.typed.text.trim() !== '';
   const ownTyped = decisionPlace(state.doc, area.area.id, 'lime-own').value !== '';
-  const shown = methods.filter(({ option, chosen }) =>
+  const { volunteers } = useOffice();
+  // The method is the office's: where volunteers work, the others are not offered.
+  const offered = volunteers ? methods.filter(({ chosen }) => chosen) : methods;
+  const shown = offered.filter(({ option, chosen }) =>
     option.id === 'laboratory' ? labTyped || chosen : option.id !== 'own' || ownTyped || chosen,
   );
   return (

@@ -15,6 +15,7 @@ import { FigureText } from '../../working/FigureText';
 import { Openable } from '../../working/Openable';
 import { useCase } from '../context/caseContext';
 import { SelectField } from '../fields/Fields';
+import { AdvisorsOnly } from '../shared/AdvisorsOnly';
 import { Findings } from '../shared/Findings';
 import { NextButton } from '../shared/NextButton';
 import { decisionPlace } from '../context/places';
@@ -225,7 +226,9 @@ export function ReadingStep(): ReactNode {
           <Yardstick />
         </Section>
       )}
-      <Opinions />
+      <AdvisorsOnly>
+        <Opinions />
+      </AdvisorsOnly>
       <Clues />
     </>
   );

@@ -8,6 +8,7 @@ import { CONFIDENCE, VARIATION } from '../../../core/tables/ground/sampling';
 import { formatDate } from '../../format/date';
 import { messageText } from '../../format/message';
 import { text } from '../../format/text';
+import { useOffice } from '../../slip/useOffice';
 import { Section, StepHead } from '../../kit/Section';
 import { Cell, Table } from '../../kit/Table';
 import { Figure } from '../../working/Figure';
@@ -120,6 +121,7 @@ function Cores({ row }: { row: SchoolRow }): ReactNode {
 function Schools(): ReactNode {
   const { area } = useCase();
   const { schools, depth, notBefore, apart } = area.sampling;
+  const { volunteers } = useOffice();
   const heads = [
     { id: 'school', words: text('sample.head.school') },
     ...(['samples', 'cores', 'inAll', 'cost'] as const).map((id) => ({
@@ -131,7 +133,7 @@ function Schools(): ReactNode {
   return (
     <>
       <Table heads={heads} label={text('sample.howMany')}>
-        {schools.map((row) => (
+        {(volunteers ? schools.filter(({ chosen }) => chosen) : schools).map((row) => (
           <ChoiceRow
             key={row.id}
             what="sampling-school"

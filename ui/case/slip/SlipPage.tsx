@@ -6,6 +6,7 @@ import { messageText } from '../../format/message';
 import { text } from '../../format/text';
 import { useVoice, VoiceProvider } from '../../format/voiceContext';
 import { useCase } from '../context/caseContext';
+import { useRelease } from '../context/useRelease';
 import { Logo } from '../../shell/Logo';
 import { stepsOf } from '../../../core/kernel/working/steps';
 import { WorkingSteps } from '../../working/WorkingSteps';
@@ -66,11 +67,12 @@ function Article({ children }: { children: ReactNode }): ReactNode {
   const { state, plan } = useCase();
   const voice = useVoice();
   const { large, sums } = usePaperOptions();
+  const release = useRelease();
   const { paper } = useOffice();
   const { title, client } = state.doc;
   const unnamed = isUnnamed(state.doc);
   const who = [client.name, client.place].filter((part) => part.trim() !== '').join(', ');
-  return (
+  const page = (
     <article
       className={`max-w-2xl ${paper === 'a4' ? 'on-a4' : ''} ${large ? 'in-large' : ''}`}
       lang={voice.locale}
@@ -99,4 +101,14 @@ function Article({ children }: { children: ReactNode }): ReactNode {
       {sums && <Appendix />}
     </article>
   );
+  // The browser's own command prints too: what waits for a second person stays on the screen.
+  if (!release.goesOut) {
+    return (
+      <>
+        <p className="hidden print:block">{text(`release.why.${release.why}`)}</p>
+        <div className="print:hidden">{page}</div>
+      </>
+    );
+  }
+  return page;
 }

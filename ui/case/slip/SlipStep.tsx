@@ -5,6 +5,7 @@ import { nanoid } from 'nanoid';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { isSent, slipDigest } from '../../../core/plan/queue';
 import { useCase } from '../context/caseContext';
+import { useRelease } from '../context/useRelease';
 import { useCommands, type Command } from '../../commands/registry';
 import { formatDate, localDay } from '../../format/date';
 import { text, voice } from '../../format/text';
@@ -32,6 +33,7 @@ async function copyText(words: string): Promise<void> {
 
 /** Whether this very slip went out; a slip that changed since wants to be sent again. What is given out is kept. */
 function Sent({ page }: { page: WrittenPage | undefined }): ReactNode {
+  const { goesOut } = useRelease();
   const { session, state, plan } = useCase();
   const decision = decisionOf(state.doc, 'case', 'slip-sent');
   const digest = slipDigest(plan);
@@ -41,7 +43,7 @@ function Sent({ page }: { page: WrittenPage | undefined }): ReactNode {
       <span className="self-center font-semibold text-spruce">{text('sent.done', { date })}</span>
     );
   }
-  if (plan.steps.slip !== 'done' || !page) return null;
+  if (plan.steps.slip !== 'done' || !page || !goesOut) return null;
   const mark = (): void => {
     const at = new Date().toISOString();
     const value = { what: 'slip-sent', value: digest, reason: '', at };
@@ -68,6 +70,8 @@ export function SlipStep(): ReactNode {
     [spoken, state.doc, plan, office],
   );
   const [told, setTold] = useState('');
+  const release = useRelease();
+  const { goesOut } = release;
   const copy = useCallback((): void => {
     if (!spoken) return;
     copyText(slipMail(state.doc, plan, office, spoken)).then(
@@ -91,11 +95,21 @@ export function SlipStep(): ReactNode {
   const commands = useMemo<readonly Command[]>(
     () => [
       { id: 'export', label: text('command.export'), keys: ['E'], run: save },
-      { id: 'copy', label: text('command.copy'), keys: ['C', 'Alt+C'], run: copy },
-      { id: 'pdf', label: text('command.pdf'), keys: [], run: draw },
-      { id: 'print', label: text('command.print'), keys: ['Ctrl+P'], run: () => window.print() },
+      // Nothing that takes the page out of the house while it waits for a second person.
+      ...(goesOut
+        ? [
+            { id: 'copy', label: text('command.copy'), keys: ['C', 'Alt+C'], run: copy },
+            { id: 'pdf', label: text('command.pdf'), keys: [], run: draw },
+            {
+              id: 'print',
+              label: text('command.print'),
+              keys: ['Ctrl+P'],
+              run: () => window.print(),
+            },
+          ]
+        : []),
     ],
-    [copy, save, draw],
+    [copy, save, draw, goesOut],
   );
   useCommands(commands);
   const title = plan.steps.slip === 'done' ? 'slip.ready' : 'slip.notReady';
@@ -104,17 +118,24 @@ export function SlipStep(): ReactNode {
       <div className="print:hidden">
         <StepHead
           title={text(plan.steps.slip === 'not-begun' ? 'slip.notBegun' : title)}
-          below={<span role="status">{told}</span>}
+          below={
+            <>
+              {!release.goesOut && <strong>{text(`release.why.${release.why}`)} </strong>}
+              <span role="status">{told}</span>
+            </>
+          }
           act={
             <span className="flex flex-wrap gap-2">
               <Sent page={page} />
               <Button onClick={save}>{text('slip.save')}</Button>
-              <Button onClick={copy}>
+              <Button onClick={copy} disabled={!goesOut}>
                 {text('slip.copy')}
                 <Kbd>{text('slip.copyKey')}</Kbd>
               </Button>
-              <Button onClick={draw}>{text('page.pdf')}</Button>
-              <Button look="primary" onClick={() => window.print()} data-act="">
+              <Button onClick={draw} disabled={!goesOut}>
+                {text('page.pdf')}
+              </Button>
+              <Button look="primary" onClick={() => window.print()} disabled={!goesOut} data-act="">
                 {text('slip.print')}
               </Button>
             </span>
