@@ -25,6 +25,7 @@ const LAYERS = [
   'plan',
   'look',
   'bench',
+  'practice',
 ];
 const coreLayers = LAYERS.slice(0, -1).map((name, at) => ({
   name: `core-${name}-knows-nothing-below`,

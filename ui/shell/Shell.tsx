@@ -21,7 +21,7 @@ const HelpSheet = dynamic(() => import('../commands/HelpSheet'), { ssr: false })
 export const STATUS_SLOT = 'status-slot';
 
 /** Places beside the Desk, each at an address of its own name. */
-const PLACES = ['bench', 'shed', 'yardsticks', 'office'] as const;
+const PLACES = ['bench', 'practice', 'shed', 'yardsticks', 'office'] as const;
 
 interface FieldToComeProps {
   readonly typed: string;
@@ -57,6 +57,12 @@ function TopBar(): ReactNode {
       { id: 'help', label: text('command.help'), keys: ['?'], run: () => setOpen('help') },
       { id: 'desk', label: text('command.desk'), keys: ['D'], run: () => router.push('/') },
       { id: 'bench', label: text('command.bench'), keys: ['B'], run: () => router.push('/bench') },
+      {
+        id: 'practice',
+        label: text('command.practice'),
+        keys: ['T'],
+        run: () => router.push('/practice'),
+      },
       { id: 'shed', label: text('command.shed'), keys: ['H'], run: () => router.push('/shed') },
       {
         id: 'yardsticks',

@@ -29,7 +29,7 @@ function explanationWords({ missteps }: Explanation): string {
 }
 
 /** What explains an amount that is not right, what it would do, and how to say so. */
-function Explained({ look }: { look: Look }): ReactNode {
+export function Explained({ look }: { look: Look }): ReactNode {
   const { explanations, subject, direction } = look;
   const [best] = explanations;
   return (
