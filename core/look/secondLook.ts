@@ -11,7 +11,7 @@ import { isNutrient, misstepsOf, type Beside, type Misstep } from './missteps';
 import { stepsUnder, type Node } from './tree';
 
 /** What an amount is of, by which too much or too little of it does harm. */
-type Subject = NamesIn<'look.over'>;
+type Subject = NamesIn<'look.over'> | 'other';
 
 /** One misstep, or two that came together. */
 export interface Explanation {

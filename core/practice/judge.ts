@@ -1,4 +1,6 @@
 import { secondLook, type Look } from '../look/secondLook';
+import { BASES, inUnit, isOfFamily, type UnitFamily } from '../kernel/units/families';
+import type { Quantity } from '../kernel/units/quantity';
 import type { AmountTask, ChoiceTask, Task } from './task';
 
 /** What becomes of an answer. */
@@ -29,4 +31,17 @@ function judgeAmount({ right, unit, beside }: AmountTask, said: string): Judged 
 /** Judges an answer: right by the plan, right by another school, or wrong, with what explains it. */
 export function judge(task: Task, said: string): Judged {
   return task.kind === 'choice' ? judgeChoice(task, said) : judgeAmount(task, said);
+}
+
+const FAMILIES = Object.keys(BASES) as UnitFamily[];
+
+/** What is right of an amount, in the unit that it is asked in: the plan's own first, then what other schools say. */
+export function rightAmounts({ right, unit }: AmountTask): Quantity[] {
+  return right().flatMap(({ id, workings }) => {
+    const working = workings.get(id);
+    if (!working || 'absent' in working) return [];
+    const { value } = working;
+    const family = FAMILIES.find((each) => isOfFamily(each, unit) && isOfFamily(each, value.unit));
+    return [family ? inUnit(family, value, unit) : value];
+  });
 }

@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useMemo, type ReactNode } from 'react';
 import { practiceCase, type PracticeCase } from '../../core/practice/practiceCase';
+import { rightAmounts } from '../../core/practice/judge';
 import type { Task } from '../../core/practice/task';
 import { quantityText } from '../format/quantity';
 import { messageText } from '../format/message';
@@ -19,10 +20,7 @@ function rightWords(task: Task): string {
       .map(({ words }) => messageText(words))
       .join(', ');
   }
-  const amounts = task.right().flatMap(({ id, workings }) => {
-    const working = workings.get(id);
-    return working && !('absent' in working) ? [quantityText(working.value)] : [];
-  });
+  const amounts = rightAmounts(task).map((amount) => quantityText(amount));
   return [...new Set(amounts)].join(', ');
 }
 

@@ -14,6 +14,8 @@ function Example({ example }: { example: NonNullable<Lesson['example']> }): Reac
     const made = example.right(localDay(new Date()));
     return { right: made, look: secondLook(made.workings, made.id, example.said) };
   }, [example]);
+  const working = right.workings.get(right.id);
+  const unit = working && !('absent' in working) ? working.value.unit : '';
   return (
     <>
       <h2 className="mt-5 text-small font-semibold text-ink-2">{text('practice.lessonRight')}</h2>
@@ -21,7 +23,12 @@ function Example({ example }: { example: NonNullable<Lesson['example']> }): Reac
         <WorkingSteps id={right.id} workings={right.workings} />
       </div>
       <h2 className="mt-5 text-small font-semibold text-ink-2">{text('practice.lessonWrong')}</h2>
-      <p className="mt-1">{text('practice.lessonSaid', { said: example.said })}</p>
+      <p className="mt-1">
+        {text('practice.lessonSaid', {
+          said: example.said,
+          unit: unit && text(`unit.${unit}`, { n: 2 }),
+        })}
+      </p>
       <Explained look={look} />
       {example.sum && (
         <Link

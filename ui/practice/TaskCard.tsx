@@ -2,9 +2,10 @@
 
 import Link from 'next/link';
 import { useEffect, useId, useMemo, useRef, useState, type FormEvent, type ReactNode } from 'react';
-import { judge, type Judged } from '../../core/practice/judge';
+import { judge, rightAmounts, type Judged } from '../../core/practice/judge';
 import type { Task } from '../../core/practice/task';
 import { messageText } from '../format/message';
+import { quantityText } from '../format/quantity';
 import { text } from '../format/text';
 import { Button } from '../kit/Button';
 import { Explained } from '../working/SecondLook';
@@ -33,9 +34,12 @@ function Right({ task }: { task: Task }): ReactNode {
     );
   }
   const [own] = task.right();
+  const [amount] = rightAmounts(task);
   return (
     <div className="mt-1 max-w-xl rounded bg-spruce-wash px-3 py-1.5 text-small">
-      <p className="font-semibold">{text('practice.working')}</p>
+      <p className="font-semibold">
+        {text('practice.working', { right: amount ? quantityText(amount) : '' })}
+      </p>
       <WorkingSteps id={own.id} workings={own.workings} />
     </div>
   );
@@ -63,7 +67,7 @@ function Said({ task, judged }: { task: Task; judged: Judged }): ReactNode {
       <p className="font-semibold">
         {text('practice.wrong')} {look && text(`look.is.${look.direction}`)}
       </p>
-      {look && look.verdict === 'unexplained' && <p>{text('look.unexplained')}</p>}
+      {look && look.verdict === 'unexplained' && <p>{text('practice.unexplained')}</p>}
       {look && <Explained look={look} />}
       <Link
         href={`/practice?lesson=${task.lesson}`}

@@ -50,8 +50,12 @@ export function Explained({ look }: { look: Look }): ReactNode {
           </dd>
         </>
       )}
-      <dt className="text-ink-2">{text('look.does')}</dt>
-      <dd>{text(`look.${direction}.${subject}`)}</dd>
+      {subject !== 'other' && (
+        <>
+          <dt className="text-ink-2">{text('look.does')}</dt>
+          <dd>{text(`look.${direction}.${subject}`)}</dd>
+        </>
+      )}
       {best && (
         <>
           <dt className="text-ink-2">{text('look.kindly')}</dt>

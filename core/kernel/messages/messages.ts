@@ -2047,7 +2047,6 @@ export interface Messages extends PageMessages {
   'look.otherThing': { readonly unit: 'any' };
   'look.over.lime': None;
   'look.over.nitrogen': None;
-  'look.over.other': None;
   'look.over.phosphate': None;
   'look.over.potash': None;
   'look.over.sulfur': None;
@@ -2057,7 +2056,6 @@ export interface Messages extends PageMessages {
   'look.title': None;
   'look.under.lime': None;
   'look.under.nitrogen': None;
-  'look.under.other': None;
   'look.under.phosphate': None;
   'look.under.potash': None;
   'look.under.sulfur': None;
@@ -2600,7 +2598,7 @@ export interface Messages extends PageMessages {
   'practice.lead': None;
   'practice.lesson': { readonly lesson: 'any' };
   'practice.lessonRight': None;
-  'practice.lessonSaid': { readonly said: 'any' };
+  'practice.lessonSaid': { readonly said: 'any'; readonly unit: 'any' };
   'practice.lessonWrong': None;
   'practice.lessons': None;
   'practice.level': None;
@@ -2629,7 +2627,8 @@ export interface Messages extends PageMessages {
   'practice.start': None;
   'practice.title': None;
   'practice.tryIt': None;
-  'practice.working': None;
+  'practice.unexplained': None;
+  'practice.working': { readonly right: 'any' };
   'practice.wrong': None;
   'printedAs.N': None;
   'printedAs.NO3': None;
