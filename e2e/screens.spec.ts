@@ -91,7 +91,8 @@ test('at 200 % zoom no page runs over its edge', async ({ page }) => {
     expect(await over(), step).toBeLessThanOrEqual(0);
   }
   const id = new URL(page.url()).searchParams.get('id') ?? '';
-  for (const address of ['/', '/shed', '/office', `/print?id=${id}&what=labels`]) {
+  const more = ['/bench?sum=compare', '/practice?level=1&seed=417', '/practice?lesson=circle'];
+  for (const address of ['/', '/shed', '/office', `/print?id=${id}&what=labels`, ...more]) {
     await page.goto(address);
     await page.getByRole('heading', { level: 1 }).waitFor();
     expect(await over(), address).toBeLessThanOrEqual(0);
@@ -193,6 +194,27 @@ test('axe and targets: a long reading, two packs side by side, one that is chang
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(900);
 });
 
+test('axe and targets: the bench with an answer and a second look, practice, a lesson, a set on paper', async ({
+  page,
+}) => {
+  await page.goto('/bench?sum=sulfur');
+  await page.getByLabel('pH now').fill('6.4');
+  await page.getByLabel('They say').fill('9');
+  await page.getByText('More than is right.').waitFor();
+  await sound(page, 'bench');
+  await page.goto('/practice?level=2&seed=417');
+  await page.getByLabel('Your answer').fill('1');
+  await page.keyboard.press('Enter');
+  await page.getByText(/^Not quite/).waitFor();
+  await sound(page, 'practice');
+  await page.goto('/practice?lesson=circle');
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await sound(page, 'lesson');
+  await page.goto('/practice?level=2&seed=417&count=2&sheet=1');
+  await page.getByRole('heading', { name: 'Answers' }).waitFor();
+  await sound(page, 'a set on paper');
+});
+
 test('axe and targets: all ground and what a bed has of its own', async ({ page }) => {
   const app = await landingHouse(page);
   await page.getByRole('button', { name: 'All ground' }).click();
@@ -248,7 +270,7 @@ test('each page loads only what it needs: no charts, papers, solvers or parsers 
   const app = new App(page);
   await app.typeLawn(ORACLE);
   const shown = page.url();
-  for (const address of ['/', shown, '/shed', '/office']) {
+  for (const address of ['/', shown, '/shed', '/office', '/bench?sum=lime', '/practice']) {
     const scripts = new Set<string>();
     const onResponse = (response: Response): void => {
       if (response.url().endsWith('.js')) scripts.add(response.url());

@@ -58,41 +58,21 @@ const TABLE = [
   '4413,Harrow Ferry school garden,6.7,,6.1,<5,140',
 ].join('\n');
 
-/** A spreader that was tried at two dials, with a line of pans, at the calendar of a lawn. */
-async function spreading(app: App): Promise<void> {
-  const { page } = app;
-  await open(app, 'Mill Prairie church lawn', 'Calendar');
-  await page.getByRole('button', { name: 'Add a spreader' }).click();
-  await app.type('Name', 'The parish rotary');
-  await app.type('One pass covers, ft', '6');
-  await app.type('Holds, lb', '40');
-  for (const [n, dial, after] of [
-    [1, '6', '34.9'],
-    [2, '7', '33.6'],
-  ] as const) {
-    await page.getByRole('button', { name: 'Add a run' }).first().click();
-    await page.getByLabel(new RegExp(`^Dial of run ${n}, `)).fill(dial);
-    await page.getByLabel(new RegExp(`^Weight before run ${n}, `)).fill('40');
-    await page.getByLabel(new RegExp(`^Weight after run ${n}, `)).fill(after);
-  }
-  await page.getByText('Spreading this ground').scrollIntoViewIfNeeded();
-  await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 560));
-  await picture(page, 'spreading');
-}
-
-/** Compost and a cover crop on beds, and what they take off the need. */
-async function compost(app: App): Promise<void> {
-  const { page } = app;
-  await open(app, 'Landing House', 'Fertilizer');
-  await app.choose('Kitchen beds');
-  await page.getByRole('button', { name: 'Add compost, manure or a cover crop' }).click();
-  await app.find('Add compost or manure', 'yard-waste compost');
-  await app.type('Amount', '1');
-  await app.find('Add what grew before', 'crimson clover');
-  await app.field('How it ended').selectOption({ label: 'turned in green' });
-  await app.field('Add what grew before').scrollIntoViewIfNeeded();
-  await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 60));
-  await picture(page, 'compost');
+/** A sum of the telephone with what somebody else says of it, and a case to learn on with a slip in it. */
+async function benchAndPractice(page: Page): Promise<void> {
+  await page.goto('/bench?sum=sulfur');
+  await page.getByLabel('Sulfur on the label').fill('30');
+  await page.getByLabel('Bushes').fill('3');
+  await page.getByLabel('pH now').fill('6.1');
+  await page.getByLabel('They say').fill('0.38');
+  await page.getByText('Less than is right.').waitFor();
+  await page.getByRole('button', { name: /30 · 3 · 6.1/ }).waitFor();
+  await picture(page, 'bench');
+  await page.goto('/practice?level=2&seed=205&count=5');
+  await page.getByLabel('Your answer').fill('3575');
+  await page.keyboard.press('Enter');
+  await page.getByText(/^Not quite/).waitFor();
+  await picture(page, 'practice');
 }
 
 /** A diary with what was done as planned and otherwise, and what each year had. */
@@ -132,6 +112,7 @@ test('pictures', async ({ page }) => {
   await picture(page, 'table');
   await open(app, 'Mill Prairie church lawn', 'pH');
   await page.locator('#worksheet table [data-working="a1/lime/smp/requirement"]').click();
+  await page.locator('[data-working-panel]').waitFor();
   await picture(page, 'ph');
   await open(app, 'Tannery Row', 'Ground');
   await page.locator('#worksheet').evaluate((sheet) => sheet.scrollBy(0, 380));
@@ -188,8 +169,7 @@ test('pictures', async ({ page }) => {
   await app.go('Slip');
   await picture(page, 'slip');
   await sheetOfPaper(await page.pdf({ preferCSSPageSize: true }), 'printed');
-  await spreading(app);
-  await compost(app);
+  await benchAndPractice(page);
   await diary(app);
   await page.goto('/office');
   await page.getByRole('button', { name: 'Begin with three usual ones' }).click();

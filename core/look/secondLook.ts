@@ -64,7 +64,7 @@ function said(typed: string, unit: Unit): Said {
   const { number, word } = splitAmount(typed);
   const parsed = parseNumber(number, { above: 0, max: 1e9 });
   if (parsed.kind === 'error') return { problem: parsed.error };
-  if (parsed.kind === 'empty') return { problem: msg('look.nothingSaid') };
+  if (parsed.kind !== 'value') return { problem: msg('look.nothingSaid') };
   const half = saidTo(number) / 2;
   const named = word === '' ? unit : unitNamed(word);
   if (!named) return { problem: msg('problem.unitUnknown', { unit: word }) };
@@ -173,6 +173,7 @@ export function secondLook(
   const nodes = stepsUnder(id, workings);
   const subject = subjectOf(id, nodes);
   const none = { explanations: [], subject, direction: 'over', more: undefined, workings } as const;
+  if (typed.trim() === '') return { verdict: 'unread', problem: msg('look.nothingSaid'), ...none };
   if (!right || 'absent' in right || right.value.value <= 0) {
     return { verdict: 'unread', problem: msg('look.noRight'), ...none };
   }

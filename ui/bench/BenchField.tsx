@@ -105,7 +105,8 @@ function UnitBehind({ id, ran, change }: Omit<BenchFieldProps, 'onEnter'>): Reac
     );
   }
   const unit = spec.kind === 'length' ? 'ft' : spec.kind === 'number' ? spec.unit : undefined;
-  const words = unit && unit !== 'pH' && unit !== 'usd/bag' ? unitWords(unit) : '';
+  const words =
+    unit === 'usd/bag' ? text('bench.dollars') : unit && unit !== 'pH' ? unitWords(unit) : '';
   return words === '' ? null : <span className="whitespace-nowrap text-ink-2">{words}</span>;
 }
 

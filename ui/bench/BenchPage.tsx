@@ -97,7 +97,7 @@ function Ask({ current, choose }: AskProps): ReactNode {
     choose(sum);
   };
   return (
-    <nav aria-label={text('bench.sums')}>
+    <nav aria-label={text('bench.sums')} className="max-margin:row-span-2 max-phone:row-span-1">
       <label htmlFor="bench-ask" className="block text-label font-semibold text-ink-2">
         {text('bench.ask')}
       </label>
@@ -115,7 +115,8 @@ function Ask({ current, choose }: AskProps): ReactNode {
         className="field w-full"
       />
       <p className="mt-0.5 text-small text-ink-2">{text('bench.askHelp')}</p>
-      <ul className="mt-2">
+      {/* On a phone the list makes room for the sum that was chosen. */}
+      <ul className={`mt-2 ${current && typed === '' ? 'max-phone:hidden' : ''}`}>
         {found.map(({ sum, words }) => (
           <li key={sum.id}>
             <button
@@ -231,7 +232,7 @@ export function BenchPage(): ReactNode {
       <p className="mt-1 mb-3 max-w-2xl text-ink-2">{text('bench.lead')}</p>
       <div className="grid grid-cols-[14rem_minmax(0,1fr)_17rem] gap-x-6 gap-y-6 max-margin:grid-cols-[14rem_minmax(0,1fr)] max-phone:grid-cols-1">
         <Ask current={go?.sum.id} choose={(sum) => begin(sum, ran ? carriedInto(ran, sum) : {})} />
-        <div className="min-w-0 max-margin:order-last">
+        <div className="min-w-0">
           {go && ran && <Sum key={go.key} ran={ran} begin={begin} change={change} />}
         </div>
         <div className="max-margin:col-start-2 max-phone:col-start-1">

@@ -9,7 +9,6 @@ import { useMemo, useState, type FormEvent, type ReactNode } from 'react';
 import { LESSONS } from '../../core/practice/lessons';
 import { practiceCase } from '../../core/practice/practiceCase';
 import { LEVELS, type Level } from '../../core/practice/task';
-import { practiceCsv } from '../../files/practiceCsv';
 import { forgetPractised, practised } from '../../store/practice';
 import { download } from '../files/download';
 import { localDay } from '../format/date';
@@ -120,8 +119,10 @@ function Progress(): ReactNode {
   const entries = useLiveQuery(() => practised());
   if (!entries) return null;
   const cases = new Set(entries.map(({ level, seed }) => `${level}:${seed}`)).size;
-  const save = (): void =>
+  const save = async (): Promise<void> => {
+    const { practiceCsv } = await import('../../files/practiceCsv');
     download(`practice-${localDay(new Date())}.csv`, [practiceCsv(entries)], 'text/csv');
+  };
   return (
     <section className="mt-5 border-t border-rule pt-2">
       <h2 className="text-small font-semibold text-ink-2">{text('practice.progress')}</h2>
@@ -137,7 +138,7 @@ function Progress(): ReactNode {
             })}
           </p>
           <div className="flex gap-3">
-            <Button look="quiet" onClick={save}>
+            <Button look="quiet" onClick={() => void save()}>
               {text('practice.export')}
             </Button>
             <Button look="quiet" onClick={() => void forgetPractised()}>

@@ -206,6 +206,7 @@ export interface Messages extends PageMessages {
   'bench.clear': None;
   'bench.compostInch': None;
   'bench.dialBegins': None;
+  'bench.dollars': None;
   'bench.feedWeak': None;
   'bench.field.acidity': None;
   'bench.field.across': None;
