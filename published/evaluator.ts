@@ -126,6 +126,7 @@ const EQUATIONS: Readonly<Record<string, (...v: number[]) => number>> = {
   'meq-to-ppm': (meq = 0, mass = 0) => meq * mass * 10,
   cores: (t = 0, cv = 0, error = 1) => Math.ceil(((t * cv) / error) ** 2 - 1e-9),
   // 7.48052 gal of 16 cups in a cubic foot: 1728 in³ ÷ 231 in³ × 16
+  'cups-to-lb': (cups = 0, density = 0) => (cups / ((1728 / 231) * 16)) * density,
   'lb-to-cups': (lb = 0, density = 1) => (lb / density) * (1728 / 231) * 16,
   'ppm-to-lb-per-acre': (ppm = 0, inches = 0) => ppm * 0.3 * inches,
   'lb-per-acre-to-ppm': (lb = 0, inches = 1) => lb / 0.3 / inches,

@@ -82,9 +82,9 @@ const DRY = [
 ];
 const idsOf = (all: readonly { readonly id: string }[]): string[] => all.map(({ id }) => id);
 
-/** Ground that can be typed in one line. */
+/** Ground that can be typed in one line: all but the outline of a map. */
 const BENCH_SHAPES: readonly ShapeKind[] = SHAPES.filter(
-  (kind) => !['unknown', 'outline', 'corners', 'offsets'].includes(kind),
+  (kind) => kind !== 'unknown' && kind !== 'outline',
 );
 
 const FIELD_SPECS = {
@@ -103,12 +103,21 @@ const FIELD_SPECS = {
   shape: choice('shape', BENCH_SHAPES),
   between: { kind: 'length', of: 'row', rule: { above: 0, max: 100 } },
   each: measure('ground', 'ft2', 'ground', 100_000),
+  toldFor: choice('benchChoice', ['ground', 'row', 'onePlant']),
+  rowRate: number('lb/100ft', 'product', { above: 0, max: 1000 }),
+  plantRate: measure('weight', 'oz', 'product', 1000),
+  toldIn: choice('benchChoice', ['pounds', 'cups', 'bags']),
+  cups: number('cups', 'product', { above: 0, max: 100_000 }),
+  bags: number('bags', 'product', { above: 0, max: 100_000 }),
   element: choice('benchChoice', ELEMENTS),
   base: choice('benchChoice', BASES),
   way: choice('benchChoice', ['ppm', 'lb/acre']),
   found: number('ppm', 'share', PPM),
   soilDeep: measure('deep', 'in', 'depth', 48),
-  change: choice('benchChoice', ['P>P2O5', 'P2O5>P', 'K>K2O', 'K2O>K', 'NO3>N', 'SO4>S']),
+  change: choice('benchChoice', [
+    ...['P>P2O5', 'P2O5>P', 'K>K2O', 'K2O>K'],
+    ...['NO3>N', 'N>NO3', 'SO4>S', 'S>SO4'],
+  ]),
   told: number('lb', 'share', { min: 0, max: 1_000_000 }),
   material: choice('material', idsOf(DRY)),
   plant: choice('plant', Object.keys(PLANTS)),

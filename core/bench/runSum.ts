@@ -26,7 +26,7 @@ export interface Ran {
   readonly answers: readonly [ShownAnswer, ...ShownAnswer[]];
   readonly says: readonly Msg[];
   readonly inAll: BenchAnswer | undefined;
-  readonly beside: Beside;
+  readonly beside: () => Beside;
   readonly workings: Workings;
   /** What cannot be read, by field. */
   readonly problems: Problems;
@@ -70,7 +70,7 @@ function problemsOf(sheet: BenchSheet, small: Problems): Problems {
 export function runSum(sum: BenchSum, given: Typed, today: IsoDate): Ran {
   const typed: Typed = { ...sum.usual, ...given };
   const sheet = new BenchSheet(typed);
-  const { answers, says, inAll, beside = {}, file, plan } = sum.work(sheet, today);
+  const { answers, says, inAll, beside = () => ({}), file, plan } = sum.work(sheet, today);
   const [first, ...rest] = answers;
   const shown: Ran['answers'] = [
     shownAs(sheet, typed, first, 0),

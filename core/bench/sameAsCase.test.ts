@@ -180,6 +180,68 @@ describe.each(SEEDS)('the bench says what a case says, seed %i', (seed) => {
     expect(bench('spreader', { ...typed, rate: '2' }, 1)).toBeCloseTo(rate, 9);
   });
 
+  test('the area of a circle', () => {
+    const diameter = between(5, 200);
+    const { ground } = areaOf({ shape: { kind: 'circle', diameter } });
+    expect(bench('area', { shape: 'circle', diameter })).toBe(numberOf(ground.area));
+  });
+
+  test('what a limestone is worth, and product for what was recommended', () => {
+    const typed = {
+      cce: between(60, 105, 0),
+      mesh8: '98',
+      mesh20: '80',
+      mesh60: between(30, 70, 0),
+    };
+    const rate = between(20, 90);
+    const { lime } = areaOf({
+      plant: 'mixed-vegetables',
+      situation: 'tilled',
+      squareFeet: '1000',
+      ph: '5.5',
+      lab: { text: rate, unit: 'lb/1000ft2', method: 'pure' },
+      label: {
+        percent: typed.cce,
+        scheme: 'wisconsin',
+        sieves: { '8': typed.mesh8, '20': typed.mesh20, '60': typed.mesh60 },
+      },
+      decisions: { 'lime-material': 'calcitic-pelletized' },
+    }).treatments;
+    const { bag, rate: product } = lime.chosenMaterial;
+    expect(bench('quality', { ...typed, rate })).toBeCloseTo(numberOf(bag.effectiveness.figure), 9);
+    expect(bench('quality', { ...typed, rate }, 1)).toBeCloseTo(numberOf(product), 9);
+  });
+
+  test('a feed in water', () => {
+    const strength = between(50, 400, 0);
+    const { liquid } = areaOf({
+      plant: 'mixed-vegetables',
+      decisions: { liquid: 'urea-46-0-0', 'liquid-ppm': strength },
+    });
+    const typed = { feed: 'urea-46-0-0', strength };
+    expect(bench('liquid', typed)).toBeCloseTo(numberOf(liquid?.perGallon), 9);
+    expect(bench('liquid', typed, 1)).toBeCloseTo(numberOf(liquid?.measured), 9);
+  });
+
+  test('cups of what is spread, and its rate by the acre', () => {
+    const squareFeet = between(40, 200, 0);
+    const { plan, area } = planned(
+      lawnCase({ planFrom: TODAY, squareFeet, ph: '5.4', buffer: '6.4', label: { percent: '90' } }),
+    );
+    const { lime } = area.treatments;
+    const [first] = lime.applications;
+    const exact = [...plan.workings.all()].find(
+      ({ id }) => id.endsWith('/cups-exact') && id.includes('/lime/'),
+    );
+    if (first && exact && !('absent' in exact)) {
+      const weight = String(numberOf(first.amount.printed));
+      const cups = bench('cups', { material: 'calcitic-pelletized', weight });
+      expect(cups).toBeCloseTo(exact.value.value, 6);
+    }
+    const rate = String(numberOf(lime.rate));
+    expect(bench('rate', { rate }, 1) / 2000).toBeCloseTo(numberOf(lime.brings.tonsPerAcre), 6);
+  });
+
   test('cores and depth', () => {
     const ground = between(30, 60_000, 0);
     const { sampling } = areaOf({ squareFeet: ground });

@@ -28,7 +28,7 @@ export interface Worked {
   /** What it is in all, where no day has all of it: never one dose, and what others say is held against it too. */
   readonly inAll?: BenchAnswer;
   /** What is known of it that no step says. */
-  readonly beside?: Beside;
+  readonly beside?: () => Beside;
   /** The case that it was worked out with; none where it is of no ground. */
   readonly file?: CaseFile;
   readonly plan?: Plan;

@@ -22,6 +22,8 @@ export interface Misstep {
   readonly usual: number;
   /** What it turns the right amount into: that times this. */
   readonly factor: number;
+  /** Too much of a guess to be one of two. */
+  readonly alone?: true;
   /** What was counted in place of what, where the misstep is about a number. */
   readonly counted?: { readonly said: number; readonly right: number };
 }
@@ -219,6 +221,13 @@ function onTheScale({ unit }: Quantity): Misstep[] {
   ];
 }
 
+/** Bags that most things are sold in, lb: where nobody says which. */
+const USUAL_BAGS = [40, 50] as const;
+
+function inBags(bag: number): Misstep {
+  return { id: 'bagsForPounds', usual: 0.1, factor: 1 / bag, alone: true };
+}
+
 /** What is known beside the sum. */
 function knownBeside(right: Quantity, { atTarget, gradeNumbers, bag, plants }: Beside): Misstep[] {
   return [
@@ -232,6 +241,7 @@ function knownBeside(right: Quantity, { atTarget, gradeNumbers, bag, plants }: B
       usual: 0.4,
       factor: 1 / share,
     })),
+    ...(!bag && right.unit === 'lb' && right.of === 'product' ? USUAL_BAGS.map(inBags) : []),
     ...(bag && right.unit === 'lb'
       ? [{ id: 'bagsForPounds', usual: 0.4, factor: 1 / bag } as const]
       : []),

@@ -129,8 +129,9 @@ function ranked(
     return { missteps: all, weight: usual * fit(claim, right, factor, rounding) };
   };
   const singles = missteps.map((misstep) => weigh([misstep]));
-  const pairs = missteps.flatMap((a, at) =>
-    missteps.slice(at + 1).flatMap((b) => (together(a, b) ? [weigh([a, b])] : [])),
+  const paired = missteps.filter(({ alone }) => !alone);
+  const pairs = paired.flatMap((a, at) =>
+    paired.slice(at + 1).flatMap((b) => (together(a, b) ? [weigh([a, b])] : [])),
   );
   const found = [...singles, ...pairs].filter(({ weight }) => weight > 0);
   return found.sort((a, b) => b.weight - a.weight);

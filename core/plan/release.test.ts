@@ -26,7 +26,7 @@ test('where volunteers work a page goes out only as somebody else has looked it 
   expect(why({ state: 'back', by: 'Odo Fenn' })).toBe('back');
   expect(why(SEEN)).toBe('free');
   expect(why({ ...SEEN, by: ' ada quill' })).toBe('sameHands');
-  expect(why({ ...SEEN, typedBy: '', by: '' })).toBe('sameHands');
+  expect(why({ ...SEEN, typedBy: ' ' })).toBe('unnamed');
   expect(why(SEEN, lawnCase({ ...ORACLE, squareFeet: '7000' }))).toBe('changed');
 });
 

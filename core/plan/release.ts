@@ -68,6 +68,7 @@ export function releaseOf(file: CaseFile, plan: Plan, volunteers: boolean): Rele
   const { review } = file;
   if (review.state === '') return { goesOut: false, why: 'ask' };
   if (review.state !== 'seen') return { goesOut: false, why: review.state };
+  if (review.typedBy.trim() === '') return { goesOut: false, why: 'unnamed' };
   if (review.standsFor !== reviewDigest(file, plan)) return { goesOut: false, why: 'changed' };
   return sameHands(review) ? { goesOut: false, why: 'sameHands' } : FREE;
 }

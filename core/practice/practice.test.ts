@@ -57,7 +57,7 @@ test('difficulty rises: each level asks more than the one before, of every seed'
 test('the cases are not all alike', () => {
   const of = (level: Level) => SEEDS.slice(0, 80).map((seed) => practiceCase(seed, level));
   const voices = new Set(of(4).map(({ voice }) => voice.id));
-  expect(voices.size).toBe(5);
+  expect(voices.size).toBe(8);
   const acts = new Set(
     of(1).flatMap(({ tasks }) =>
       tasks.flatMap((task) => (task.id === 'phAct' && task.kind === 'choice' ? task.right : [])),

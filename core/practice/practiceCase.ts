@@ -83,7 +83,7 @@ function fileOf(dice: Dice, seed: number, level: Level, stage: PracticeStage): C
         ...area,
         plant: stage.plant,
         situation: stage.situation,
-        clippings: stage.plant.endsWith('vegetables') ? 'unknown' : 'removed',
+        clippings: 'removed',
         shape: { ...EMPTY_SHAPE, ...stage.shape(dice) },
       },
     },

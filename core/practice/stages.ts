@@ -56,6 +56,37 @@ export const STAGES: readonly PracticeStage[] = [
     }),
   },
   {
+    id: 'beds',
+    plant: 'mixed-vegetables',
+    situation: 'tilled',
+    shape: (dice) => ({
+      kind: 'raised-beds',
+      number: feet(dice, 4, 12),
+      length: feet(dice, 8, 16, 2),
+      width: '4',
+    }),
+  },
+  {
+    id: 'roses',
+    plant: 'rose',
+    situation: 'established',
+    shape: (dice) => ({
+      kind: 'rectangle',
+      length: feet(dice, 30, 80, 5),
+      width: feet(dice, 10, 24, 2),
+    }),
+  },
+  {
+    id: 'plot',
+    plant: 'food-plot',
+    situation: 'tilled',
+    shape: (dice) => ({
+      kind: 'rectangle',
+      length: feet(dice, 150, 400, 10),
+      width: feet(dice, 80, 200, 10),
+    }),
+  },
+  {
     id: 'bushes',
     plant: 'blueberry',
     situation: 'established',

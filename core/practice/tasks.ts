@@ -80,17 +80,16 @@ function phAct(asked: Asked): Task | undefined {
   return choice(asked, { ...task, lesson: 'phFirst', options, right: [act], because });
 }
 
-/** What other methods of lime say of the same soil: each is somebody's school. */
-function otherMethods({ file, area }: Asked): AreaPlan[] {
+/** The same case by every other method of lime that speaks of this soil: each is somebody's school. */
+function otherPlans({ file, area }: Asked): Plan[] {
   const key = decisionKey(area.area.id, 'lime-method');
+  const at = `${file.createdOn}T12:00:00Z`;
   return area.treatments.lime.methods
     .filter(({ chosen, option }) => !chosen && !('absent' in option.advised))
     .map(({ option }) => {
-      const at = `${file.createdOn}T12:00:00Z`;
       const decision = { what: 'lime-method', value: option.id, reason: '', at } as const;
       return planCase({ ...file, decisions: { ...file.decisions, [key]: decision } });
-    })
-    .flatMap(({ areas }) => areas);
+    });
 }
 
 function phTotal(asked: Asked): Task | undefined {
@@ -134,8 +133,6 @@ function phOnce(asked: Asked): Task | undefined {
   const { lime, sulfur } = area.treatments;
   const [first] = (sulfur ?? lime).applications;
   if (!first) return undefined;
-  const plansAt = ({ treatments }: AreaPlan): Figure | undefined =>
-    (treatments.sulfur ?? treatments.lime).applications[0]?.amount.printed;
   return {
     kind: 'amount',
     id: sulfur ? 'sulfurOnce' : 'limeOnce',
@@ -146,21 +143,12 @@ function phOnce(asked: Asked): Task | undefined {
     beside: {},
     right: () => [
       accept(first.amount.printed, plan.workings),
-      ...(sulfur ? [] : otherMethods(asked)).flatMap((other) => {
-        const figure = plansAt(other);
-        return figure ? [accept(figure, planOfArea(asked, other).workings)] : [];
+      ...(sulfur ? [] : otherPlans(asked)).flatMap(({ areas, workings }) => {
+        const other = areas[0]?.treatments.lime.applications[0]?.amount.printed;
+        return other ? [accept(other, workings)] : [];
       }),
     ],
   };
-}
-
-/** The plan that an area of another method came from. */
-function planOfArea({ file }: Asked, other: AreaPlan): Plan {
-  const method = other.treatments.lime.methods.find(({ chosen }) => chosen)?.option.id ?? '';
-  const key = decisionKey(other.area.id, 'lime-method');
-  const at = `${file.createdOn}T12:00:00Z`;
-  const decision = { what: 'lime-method', value: method, reason: '', at } as const;
-  return planCase({ ...file, decisions: { ...file.decisions, [key]: decision } });
 }
 
 function times(asked: Asked): Task | undefined {
@@ -168,7 +156,10 @@ function times(asked: Asked): Task | undefined {
   if (sulfur) return undefined;
   const { count } = lime.set;
   if (!isThere(count)) return undefined;
-  const right = [count, ...otherMethods(asked).map(({ treatments }) => treatments.lime.set.count)];
+  const others = otherPlans(asked).flatMap(
+    ({ areas }) => areas[0]?.treatments.lime.set.count ?? [],
+  );
+  const right = [count, ...others];
   const most = 6;
   const options = Array.from({ length: most }, (_, at) => ({
     id: String(at + 1),
@@ -231,7 +222,7 @@ function nitrogen({ file, area }: Asked): Task | undefined {
     ask: msg('task.nitrogen', { material: msg(`material.${material.id as NamesIn<'material'>}`) }),
     lesson: 'nutrientForProduct',
     unit: 'lb',
-    beside: ran.beside,
+    beside: ran.beside(),
     right: () => [{ id: answer.figure.id, workings: ran.workings }],
   };
 }

@@ -64,7 +64,7 @@ export function AnswerSheet({ set }: { set: PracticeSet }): ReactNode {
   return (
     <article>
       <div className="mb-4 flex items-center gap-5 print:hidden">
-        <Link href={setAddress(set)} className="font-semibold text-spruce underline">
+        <Link href={setAddress(set)} className="py-1 font-semibold text-spruce underline">
           {text('practice.sheetBack')}
         </Link>
         <Button look="primary" onClick={() => window.print()}>

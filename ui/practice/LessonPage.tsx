@@ -33,7 +33,7 @@ function Example({ example }: { example: NonNullable<Lesson['example']> }): Reac
       {example.sum && (
         <Link
           href={`/bench?sum=${example.sum.id}`}
-          className="mt-4 inline-block font-semibold text-spruce underline"
+          className="mt-4 inline-block py-1 font-semibold text-spruce underline"
         >
           {text('practice.tryIt')}
         </Link>
@@ -52,13 +52,13 @@ export function LessonPage({ lesson }: { lesson: Lesson }): ReactNode {
       <p className="mt-2 font-serif text-slip">{text(`lessonText.${lesson.id}`)}</p>
       {lesson.example && <Example example={lesson.example} />}
       <p className="mt-6 flex gap-5">
-        <Link href="/practice" className="font-semibold text-spruce underline">
+        <Link href="/practice" className="py-1 font-semibold text-spruce underline">
           {text('practice.back')}
         </Link>
         {next && (
           <Link
             href={`/practice?lesson=${next.id}`}
-            className="font-semibold text-spruce underline"
+            className="py-1 font-semibold text-spruce underline"
           >
             {text('practice.nextLesson', { lesson: text(`lesson.${next.id}`) })}
           </Link>

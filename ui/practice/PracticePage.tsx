@@ -161,7 +161,7 @@ function Lessons(): ReactNode {
             <Link
               href={`/practice?lesson=${id}`}
               prefetch={false}
-              className="block rounded px-1 py-0.5 hover:bg-spruce-wash"
+              className="block rounded px-1 py-1 hover:bg-spruce-wash"
             >
               {text(`lesson.${id}`)}
             </Link>

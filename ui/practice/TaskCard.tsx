@@ -72,7 +72,7 @@ function Said({ task, judged }: { task: Task; judged: Judged }): ReactNode {
       <Link
         href={`/practice?lesson=${task.lesson}`}
         target="_blank"
-        className="mt-1 inline-block font-semibold text-spruce underline"
+        className="mt-1 inline-block py-1 font-semibold text-spruce underline"
       >
         {text('practice.lesson', { lesson: text(`lesson.${task.lesson}`) })}
       </Link>

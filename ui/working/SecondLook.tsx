@@ -100,7 +100,8 @@ interface SecondLookProps {
   readonly workings: Workings;
   /** What may be meant, the likeliest first. */
   readonly of: readonly [Checkable, ...Checkable[]];
-  readonly beside?: Beside;
+  /** What is known of it that no step says; asked for once somebody has said something. */
+  readonly beside?: () => Beside;
 }
 
 /** What somebody says of an amount, held against what is right. */
@@ -110,7 +111,7 @@ export function SecondLook({ workings, of, beside }: SecondLookProps): ReactNode
   const inputId = useId();
   const meant = of.find(({ id }) => id === chosen) ?? of[0];
   const look = useMemo(
-    () => secondLook(workings, meant.id, typed, beside),
+    () => secondLook(workings, meant.id, typed, typed.trim() === '' ? {} : beside?.()),
     [workings, meant.id, typed, beside],
   );
   return (

@@ -11,7 +11,8 @@ export const area: BenchSum = {
   work: (sheet, today) => {
     const kind = sheet.choice('shape') as ShapeKind;
     const shape = Object.fromEntries(
-      SHAPE_MEASURES[kind].map((measure) => [measure, sheet.raw(measure)]),
+      // Corners stand on a line each in a case; here a semicolon parts them.
+      SHAPE_MEASURES[kind].map((measure) => [measure, sheet.raw(measure).replaceAll(';', '\n')]),
     );
     const planned = planSmall(today, { area: {}, shape: { ...shape, kind } });
     const { area: figure, volume } = planned.area.ground;

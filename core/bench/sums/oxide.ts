@@ -11,19 +11,33 @@ import type { Figure } from '../../kernel/working/working';
 import type { BenchSheet } from '../benchSheet';
 import type { BenchSum } from '../sum';
 
-/** The share of an element in what it is printed as, and which of the two is wanted. */
-function byShare(sheet: BenchSheet, of: keyof typeof SHARE_OF_ION, ion: 'NO3' | 'SO4'): Figure {
-  const share = sheet.ctx.constant(
+type Ion = { readonly N: 'NO3'; readonly S: 'SO4' };
+
+/** The share of an element in what it is printed as. */
+function shareOf(sheet: BenchSheet, of: keyof Ion, ion: Ion[keyof Ion]) {
+  return sheet.ctx.constant(
     { id: sheet.id('ion'), label: msg(`bench.shareOf.${ion}`), source: 'aapfco' },
     SHARE_OF_ION[of],
     'ratio',
     'share',
   );
+}
+
+function toElement<S extends keyof Ion>(sheet: BenchSheet, of: S, ion: Ion[S]): Figure {
   return sheet.ctx.sheet.derive(
     'multiply',
     { id: sheet.id('changed'), label: msg('bench.answer.changed') },
-    [sheet.amount('told', 'lb', ion), share],
+    [sheet.amount('told', 'lb', ion), shareOf(sheet, of, ion)],
     (amount, part) => quantity(amount.value * part.value, 'lb', of),
+  );
+}
+
+function toIon<S extends keyof Ion>(sheet: BenchSheet, of: S, ion: Ion[S]): Figure {
+  return sheet.ctx.sheet.derive(
+    'divide',
+    { id: sheet.id('changed'), label: msg('bench.answer.changed') },
+    [sheet.amount('told', 'lb', of), shareOf(sheet, of, ion)],
+    (amount, part) => quantity(amount.value / part.value, 'lb', ion),
   );
 }
 
@@ -52,9 +66,13 @@ function changed(sheet: BenchSheet): Figure {
         potashToPotassium,
       );
     case 'NO3>N':
-      return byShare(sheet, 'N', 'NO3');
+      return toElement(sheet, 'N', 'NO3');
     case 'SO4>S':
-      return byShare(sheet, 'S', 'SO4');
+      return toElement(sheet, 'S', 'SO4');
+    case 'N>NO3':
+      return toIon(sheet, 'N', 'NO3');
+    case 'S>SO4':
+      return toIon(sheet, 'S', 'SO4');
     default:
       return writes.derive(
         'convert',

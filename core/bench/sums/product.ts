@@ -131,7 +131,7 @@ export const product: BenchSum = {
         ...(nutrient === 'P2O5' ? [msg('bench.phosphateByTest')] : []),
       ],
       ...(split ? { inAll: { label: msg('bench.answer.inAll'), figure: total } } : {}),
-      beside: { gradeNumbers: otherNumbers(sheet, nutrient) },
+      beside: () => ({ gradeNumbers: otherNumbers(sheet, nutrient) }),
       ...planned,
     };
   },

@@ -72,6 +72,10 @@ export const sulfur: BenchSum = {
             ]
           : [plan?.why ?? headlinesOf(planned.area).ph]),
       ],
+      beside: () => {
+        const bag = plan && valueOf(plan.chosenMaterial.bag.size)?.value;
+        return bag === undefined ? {} : { bag };
+      },
       ...(plan && isDose
         ? { inAll: { label: msg('bench.answer.inAll'), figure: plan.gross } }
         : {}),

@@ -316,6 +316,17 @@ export function poundsToCups(
 }
 
 /**
+ * Level cups to pounds by bulk density: the other way round of `poundsToCups`.
+ * @example cupsToPounds(quantity(1.6, 'cups', 'product'), quantity(74.8, 'lb/ft3', 'density')).value.toFixed(2) // '1.00'
+ */
+export function cupsToPounds(
+  cups: Quantity<'cups', 'product'>,
+  density: Quantity<'lb/ft3', 'density'>,
+): Quantity<'lb', 'product'> {
+  return quantity((cups.value / CUPS_PER_CUBIC_FOOT) * density.value, 'lb', 'product');
+}
+
+/**
  * Cups to tablespoons; exact.
  * @example cupsToTablespoons(quantity(0.25, 'cups', 'product')).value // 4
  */

@@ -153,7 +153,7 @@ export function Reviewed(): ReactNode {
             {!isNamed && <span className="text-small text-ink-2">{text('review.who')}</span>}
           </>
         ) : (
-          <Button onClick={ask}>
+          <Button onClick={ask} disabled={volunteers && review.typedBy.trim() === ''}>
             {text(review.state === '' ? 'review.ask' : 'review.askAgain')}
           </Button>
         )}
