@@ -123,6 +123,20 @@ test('a result that is written whole meets no conflict with what is typed on whi
   expect(valueAt((await row()).doc, at)).toEqual(typed('800'));
 });
 
+test('what is added and filled in while something else is stored meets no conflict', async () => {
+  const session = await open('p1');
+  session.edit([{ path: 'title', value: 'Weir' }], 'g1');
+  const writing = session.flush();
+  const at = 'reports/r1/results/s1/ca';
+  session.edit([{ path: at, value: { text: '', unit: 'ppm', method: '' } }], 'g2');
+  session.edit([{ path: `${at}/text`, value: '800' }], 'g3');
+  await writing;
+  expect(session.getState()).toMatchObject({ save: 'pending', conflicts: {} });
+  await session.flush();
+  expect(session.getState()).toMatchObject({ save: 'saved', conflicts: {} });
+  expect(valueAt((await row()).doc, at)).toEqual({ text: '800', unit: 'ppm', method: '' });
+});
+
 test('what could not be stored is tried again by itself while a page shows it', async () => {
   const stored = await row();
   jest.useFakeTimers();

@@ -302,11 +302,13 @@ export class CaseSession {
     const shown = this.state.doc;
     this.stored = { ...row, doc: sharing(shown, row.doc) };
     this.keepDraft(shown, row);
+    // Each was typed onto those before it: what was added a moment ago is not in the stored document yet.
+    let doc = row.doc;
     for (const patch of this.pending) {
-      const theirs = valueAt(row.doc, patch.path);
-      if (!same(theirs, patch.was) && !same(theirs, patch.value)) {
-        this.held.set(patch.path, { ...patch, was: theirs });
-      }
+      const theirs = valueAt(doc, patch.path);
+      const meets = !same(theirs, patch.was) && !same(theirs, patch.value);
+      if (meets) this.held.set(patch.path, { ...patch, was: theirs });
+      else if (reachable(doc, patch.path)) doc = applyPatches(doc, [patch]);
     }
     this.pending = this.pending.filter(({ path: pending }) => !this.held.has(pending));
     this.held.forEach((patch, held) => {
