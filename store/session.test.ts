@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import type { CaseFile } from '../core/casefile/casefile';
+import { Dice } from '../test/dice';
 import { newCase } from '../core/casefile/newCase';
 import { addCase, patchCase, readCase } from './cases';
 import { deleteCase, listCases, purgeDeleted, restoreCase } from './desk';
@@ -135,6 +136,44 @@ test('what is added and filled in while something else is stored meets no confli
   await session.flush();
   expect(session.getState()).toMatchObject({ save: 'saved', conflicts: {} });
   expect(valueAt((await row()).doc, at)).toEqual({ text: '800', unit: 'ppm', method: '' });
+});
+
+test('one page alone never meets a conflict: 60 seeded chains of adding and typing while others are stored', async () => {
+  for (let seed = 0; seed < 60; seed += 1) {
+    const dice = new Dice(seed);
+    const id = `chain-${seed}`;
+    await addCase(newCase(id, '2027-10-04'), NOW, base);
+    const found = await readRow(base, id);
+    if (!found) throw new Error('no case');
+    const own = base;
+    const session = new CaseSession(found, {
+      page: 'p1',
+      now: () => NOW,
+      store: (at, patches, now) => patchCase(at, patches, now, own),
+    });
+    const writing: Promise<void>[] = [];
+    for (let step = 0; step < 25; step += 1) {
+      const place = `reports/r1/results/s1/${dice.one(['ca', 'mg', 'zn'])}`;
+      const text = String(dice.below(100));
+      const isThere = valueAt(session.getState().doc, place) !== undefined;
+      const group = `g${step}`;
+      if (dice.chance(0.15) && isThere) session.edit([{ path: place, value: undefined }], group);
+      else if (!isThere)
+        session.edit([{ path: place, value: { text, unit: 'ppm', method: '' } }], group);
+      else {
+        session.use(dice.chance(0.5) ? `${place}/text` : place);
+        session.edit([{ path: `${place}/text`, value: text }], group);
+      }
+      if (dice.chance(0.2)) session.undo();
+      if (dice.chance(0.4)) writing.push(session.flush());
+      if (dice.chance(0.3)) await Promise.resolve();
+      if (dice.chance(0.2)) await Promise.all(writing.splice(0));
+    }
+    await session.flush();
+    const { save, conflicts, doc } = session.getState();
+    expect([seed, save, conflicts]).toEqual([seed, 'saved', {}]);
+    expect((await readRow(base, id))?.doc).toEqual(doc);
+  }
 });
 
 test('what could not be stored is tried again by itself while a page shows it', async () => {

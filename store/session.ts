@@ -210,11 +210,10 @@ export class CaseSession {
         this.held.set(patch.path, { ...held, value: patch.value });
         continue;
       }
-      // What is being written must not be changed under the transaction: queue behind it.
-      const at = this.pending.findIndex(
-        ({ path }, index) => index >= this.sending && path === patch.path,
-      );
-      const before = this.pending[at];
+      // What is being written must not be changed under the transaction, and what lies in one another keeps its order.
+      const at = this.pending.findLastIndex(({ path }) => overlap(path, patch.path));
+      const last = at >= this.sending ? this.pending[at] : undefined;
+      const before = last?.path === patch.path ? last : undefined;
       if (before) this.pending[at] = { ...patch, was: before.was };
       else this.pending.push(patch);
     }
