@@ -110,6 +110,8 @@ export class App {
 
   /** Chooses what is found by typing. */
   async find(label: string, name: string): Promise<void> {
+    // A plain list stands in its place until what finds by typing is fetched.
+    await expect(this.field(label)).toHaveJSProperty('tagName', 'INPUT');
     await this.field(label).fill(name);
     await this.page.getByRole('option', { name, exact: true }).click();
   }
