@@ -6,6 +6,7 @@ import {
   SHORT_CUT_POUNDS_PER_THOUSAND_PER_TON,
   SQUARE_FEET_PER_ACRE,
   SQUARE_FEET_PER_THOUSAND,
+  POUNDS_PER_ACRE_PER_PPM_INCH,
   POUNDS_PER_TON,
 } from '../kernel/units/factors';
 import { PER_TENTH } from '../tables/sulfur';
@@ -153,14 +154,14 @@ function conversions({ working, inputs }: Node): Misstep[] {
   const equation =
     working.detail && 'equation' in working.detail ? working.detail.equation : undefined;
   if (equation === 'ppm-to-lb-per-acre') {
-    const factor = 0.3 * valueOf(inputs, 1);
+    const factor = POUNDS_PER_ACRE_PER_PPM_INCH * valueOf(inputs, 1);
     return [
       { id: 'timesTwo', usual: Math.abs(factor - 2) > 0.05 ? 0.7 : 0, factor: 2 / factor },
       { id: 'ppmForPounds', usual: 0.6, factor: 1 / factor },
     ];
   }
   if (equation === 'lb-per-acre-to-ppm') {
-    const factor = 0.3 * valueOf(inputs, 1);
+    const factor = POUNDS_PER_ACRE_PER_PPM_INCH * valueOf(inputs, 1);
     return [
       { id: 'timesTwo', usual: Math.abs(factor - 2) > 0.05 ? 0.7 : 0, factor: factor / 2 },
       { id: 'ppmForPounds', usual: 0.6, factor },

@@ -1,16 +1,11 @@
 import { NUTRIENTS, type Nutrient } from '../../catalog/nutrients';
-import {
-  bagsToCost,
-  nutrientToProduct,
-  percentToShare,
-  perThousandToTotal,
-  squareFeetToThousands,
-} from '../../kernel/units/convert';
+import { bagsToCost } from '../../kernel/units/convert';
 import { msg } from '../../kernel/messages/msg';
 import { valueOf } from '../../kernel/working/working';
 import { bagsFor } from '../../schedule/dosing/doses';
 import type { BenchSheet } from '../benchSheet';
 import type { BenchSum } from '../sum';
+import { productFor } from './productFor';
 
 const BAGS = {
   first: { grade: 'grade', bag: 'bag', price: 'price' },
@@ -20,36 +15,11 @@ const BAGS = {
 /** What the whole job costs in whole bags of one of the two. */
 function costOf(sheet: BenchSheet, which: keyof typeof BAGS, nutrient: Nutrient) {
   const { grade, bag, price } = BAGS[which];
-  const { sheet: writes } = sheet.ctx;
-  const id = (name: string): string => sheet.id(`${which}/${name}`);
-  const share = writes.derive(
-    'convert',
-    { id: id('share'), label: msg('feed.share') },
-    [sheet.percentOf(grade, nutrient)],
-    percentToShare,
-  );
-  const rate = writes.derive(
-    'divide',
-    { id: id('rate'), label: msg('bench.answer.rate') },
-    [sheet.measureOf('nutrientRate', nutrient), share],
-    nutrientToProduct,
-  );
-  const extent = writes.derive(
-    'convert',
-    { id: id('extent'), label: msg('ground.thousands'), source: 'definition' },
-    [sheet.measure('ground')],
-    squareFeetToThousands,
-  );
-  const total = writes.derive(
+  const { total } = productFor(sheet, which, grade, nutrient);
+  const bags = bagsFor(sheet.ctx, sheet.id(`${which}/bags`), total, sheet.number(bag));
+  const cost = sheet.ctx.sheet.derive(
     'multiply',
-    { id: id('total'), label: msg('dose.total') },
-    [rate, extent],
-    perThousandToTotal,
-  );
-  const bags = bagsFor(sheet.ctx, id('bags'), total, sheet.number(bag));
-  const cost = writes.derive(
-    'multiply',
-    { id: id('cost'), label: msg(`bench.answer.cost.${which}`) },
+    { id: sheet.id(`${which}/cost`), label: msg(`bench.answer.cost.${which}`) },
     [bags, sheet.number(price)],
     bagsToCost,
   );

@@ -1,11 +1,5 @@
 import { NUTRIENTS, type Nutrient } from '../../catalog/nutrients';
 import type { Pack } from '../../catalog/packs/pack';
-import {
-  nutrientToProduct,
-  percentToShare,
-  perThousandToTotal,
-  squareFeetToThousands,
-} from '../../kernel/units/convert';
 import { quantity } from '../../kernel/units/quantity';
 import { msg } from '../../kernel/messages/msg';
 import { valueOf } from '../../kernel/working/working';
@@ -13,6 +7,7 @@ import { ON_BEDS_N, WORKED_IN_N } from '../../tables/fertilizer/spacing';
 import type { BenchSheet } from '../benchSheet';
 import { asTyped, planSmall } from '../smallCase';
 import type { BenchSum } from '../sum';
+import { productFor } from './productFor';
 
 const GARDEN = { plant: 'mixed-vegetables', situation: 'tilled' } as const;
 
@@ -26,37 +21,6 @@ function mostAtOnce({ dressing }: Pack, nutrient: Nutrient, where: string): numb
   }
   if (nutrient === 'K2O' && where !== 'planting') return limits.quickK2O?.value;
   return undefined;
-}
-
-/** Product for a rate of one nutrient, dealt out so that no day has more than roots bear. */
-function worked(sheet: BenchSheet, nutrient: Nutrient) {
-  const { ctx } = sheet;
-  const percent = sheet.percentOf('grade', nutrient);
-  const share = ctx.sheet.derive(
-    'convert',
-    { id: sheet.id('share'), label: msg('feed.share') },
-    [percent],
-    percentToShare,
-  );
-  const rate = ctx.sheet.derive(
-    'divide',
-    { id: sheet.id('rate'), label: msg('bench.answer.rate') },
-    [sheet.measureOf('nutrientRate', nutrient), share],
-    nutrientToProduct,
-  );
-  const extent = ctx.sheet.derive(
-    'convert',
-    { id: sheet.id('extent'), label: msg('ground.thousands'), source: 'definition' },
-    [sheet.measure('ground')],
-    squareFeetToThousands,
-  );
-  const total = ctx.sheet.derive(
-    'multiply',
-    { id: sheet.id('total'), label: msg('dose.total') },
-    [rate, extent],
-    perThousandToTotal,
-  );
-  return { rate, total };
 }
 
 /** How many times it goes on, where one day bears less than all of it. */
@@ -94,7 +58,7 @@ export const product: BenchSum = {
   usual: { nutrient: 'N', nutrientRate: '1', ground: '1000', where: 'lawn' },
   work: (sheet, today) => {
     const nutrient = NUTRIENTS.find((each) => each === sheet.choice('nutrient')) ?? 'N';
-    const { rate, total } = worked(sheet, nutrient);
+    const { rate, total } = productFor(sheet, 'bag', 'grade', nutrient);
     const planned = planSmall(today, {
       area: sheet.choice('where') === 'lawn' ? {} : GARDEN,
       shape: { kind: 'square-feet', squareFeet: asTyped(sheet.measure('ground')) },

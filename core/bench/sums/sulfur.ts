@@ -1,3 +1,4 @@
+import { CARBONATE_PH } from '../../tables/sulfur';
 import { msg } from '../../kernel/messages/msg';
 import { quantity } from '../../kernel/units/quantity';
 import { headlinesOf } from '../../tell/headlines';
@@ -8,12 +9,11 @@ import { asTyped, planSmall } from '../smallCase';
 import type { BenchSum } from '../sum';
 import { cautionsOf, oneTime } from './shared';
 
-/** From this pH on free lime has to be looked for, and below this share a label is of a mix. */
-const FIZZ_FROM_PH = 7.2;
+/** Below this share a label is of a mix. Common practice: sulfur itself is sold at 85 and more. */
 const MIX_BELOW_PERCENT = 60;
 
 function isAsked(sheet: BenchSheet): boolean {
-  return (valueOf(sheet.number('ph'))?.value ?? 0) >= FIZZ_FROM_PH;
+  return (valueOf(sheet.number('ph'))?.value ?? 0) >= CARBONATE_PH.askFrom;
 }
 
 /** Sulfur for bushes by what is on the label, as a case of blueberries has it. */
