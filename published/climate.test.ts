@@ -84,12 +84,18 @@ test.each<[string, AnchorId, string, string]>([
   expect([apart(first, from), apart(last, to)].every((off) => off <= 3)).toBe(true);
 });
 
-test('what a climate does not have is absent: no green-up where it never sleeps, no frost in Florida', () => {
+test('what a climate does not have is absent: no green-up of grass where it never sleeps; what else grows has its spring', () => {
   for (const id of ['gulf-coast', 'florida-peninsula', 'desert-low']) {
     expect(days(id, 'green-up')).toBeUndefined();
     expect(days(id, 'late-autumn')).toBeUndefined();
   }
-  expect(days('florida-peninsula', 'last-frost')).toBeUndefined();
+  // Half of the winters of the peninsula freeze, from about Dec 28 to Jan 28: recalled.
+  expect(days('florida-peninsula', 'last-frost')).toEqual(['01-28', '01-28']);
+  expect(days('florida-peninsula', 'first-frost')).toEqual(['12-28', '12-28']);
+  // Trees and shrubs are fertilized in February there, in March on the coastal plain: common practice.
+  expect(days('florida-peninsula', 'growth')).toEqual(['02-15', '02-15']);
+  expect(days('southern-coastal-plain', 'growth')).toEqual(['03-14', '03-14']);
+  expect(days('corn-belt', 'growth')).toEqual(days('corn-belt', 'green-up'));
   expect(days('maritime-northwest', 'heat')).toBeUndefined();
   expect(days('florida-peninsula', 'warm-last')).toEqual(['10-01', '10-01']);
 });

@@ -7,7 +7,9 @@ import { cardOf } from '../core/catalog/climate/card';
 import { COOL_SEASON_LAWN, PLANTS } from '../core/catalog/plants/plants';
 import { formsOf } from '../core/catalog/programmes/growing';
 import { programmeOf, yearlyRatesOf } from '../core/catalog/programmes/programmes';
+import { planCase } from '../core/plan/plan';
 import { comingEvents, isSevere } from '../core/schedule/climate/calendar';
+import { lawnCase } from '../test/cases';
 
 /** Months, by their numbers, in which nitrogen may begin to go on in a year from a day. */
 function months(plant: string, climate: string, from: string, planted?: string): number[] {
@@ -127,8 +129,48 @@ test.each<[string, string, string, string, number[]]>([
   ['corn: at planting and knee-high in June', 'sweet-corn', NORTH, '2027-05-01', [5, 6]],
   ['onions: four times before they bulb', 'onion', NORTH, '2027-04-01', [4, 4, 5, 6]],
   ['fall broccoli in July: now, and the same summer', 'broccoli', NORTH, '2027-07-25', [7, 8, 9]],
+  // Planting against frost: Knott's Handbook and state guides, recalled.
+  ['spinach in August: for fall, now', 'spinach', NORTH, '2027-08-20', [8, 9]],
+  ['lettuce in June waits for the cool of fall', 'lettuce', NORTH, '2027-06-20', [7, 8]],
+  ['carrots late in August wait for spring', 'carrot', NORTH, '2027-08-25', [4, 5]],
+  ['onions in July: no second planting', 'onion', NORTH, '2027-07-20', [3, 4, 5, 6]],
+  ['leeks in July: none either', 'leek', NORTH, '2027-07-20', [4, 5, 6]],
+  ['tomatoes in July stand: what is left', 'tomato', NORTH, '2027-07-20', [7]],
+  ['okra in August stands: none after frost', 'okra', NORTH, '2027-08-20', [8]],
+  ['corn in August is over', 'sweet-corn', NORTH, '2027-08-10', [5, 6]],
+  ['a mixed garden in July: beside the rows', 'mixed-vegetables', NORTH, '2027-07-10', [7]],
+  ['fall tomatoes of the coast', 'tomato', 'southern-coastal-plain', '2027-07-25', [7, 9, 9]],
+  ['shrubs of the Gulf: before growth, in January', 'boxwood', 'gulf-coast', '2027-01-01', [1]],
+  [
+    'a garden of the peninsula: January',
+    'mixed-vegetables',
+    'florida-peninsula',
+    '2027-01-01',
+    [1, 3],
+  ],
+  // Sowing windows of food plots by zone: recalled.
+  ['brassicas from mid-July', 'forage-brassica', NORTH, '2027-06-01', [7, 8]],
+  ['wheat of the North: end of August', 'wheat-triticale', NORTH, '2027-08-01', [8, 4]],
+  ['wheat of the coast', 'wheat-triticale', 'southern-coastal-plain', '2027-08-01', [9, 3]],
 ])('%s', (_name, plant, climate, from, printed) => {
   expect(months(plant, climate, from)).toEqual(printed);
+});
+
+test('bushes that are planted in fall are first given nitrogen in spring, an ounce of 21-0-0 each over the year', () => {
+  const file = lawnCase({
+    ...{ plant: 'blueberry', growing: { form: 'plant' }, ph: '4.9', om: '3', cec: '10' },
+    ...{ planFrom: '2027-09-20', plantedOn: '2027-10-15', p: { text: '30' }, k: { text: '120' } },
+    shape: { kind: 'plants', number: '8', diameter: '3' },
+  });
+  const plan = planCase({ ...file, climate: { ...file.climate, card: NORTH } });
+  const fertilizer = plan.areas[0]?.treatments.fertilizer;
+  const given = fertilizer?.products.flatMap(({ applications }) => applications) ?? [];
+  expect(given.map(({ date }) => date.slice(0, 7))).toEqual(['2028-05', '2028-06']);
+  // The home rule of the handbooks (OSU, Cornell; recalled): 1 oz × 0.21 of nitrogen for each of eight bushes.
+  const year = fertilizer?.needs.rows.N.need;
+  const rate = year && !('absent' in year) ? year.value.value : NaN;
+  const thousands = (8 * Math.PI * 1.5 ** 2) / 1000;
+  expect(rate * thousands * 16).toBeCloseTo(8 * 0.21, 3);
 });
 
 test('a planting that is typed goes before the usual one; what is over is not caught up with', () => {

@@ -30,10 +30,10 @@ import { REPORT } from './parts/report';
 import { RULE } from './parts/rule';
 import { SAMPLE } from './parts/sample';
 import { SPREADER } from './parts/spreader';
+import { SCHEMA } from './schema';
 import { STOCK } from './parts/stock';
 
-/** The schema number of the documents that this version writes. */
-export const SCHEMA = 10;
+export { SCHEMA };
 export const FORMAT = 'agrologos-case';
 
 /** One client's ground, samples, reports, past and decisions as one plain document. */

@@ -102,6 +102,15 @@ function lacks(area: JudgedArea, analyte: 'mn' | 'cu' | 's'): boolean {
 const JUDGES: Readonly<Record<JudgementId, Judge>> = {
   mixedSample: ({ mixedSample, plant }) =>
     said(mixedSample, msg('judged.mixedSample', { plant: msg(`plant.${plant.id}`) })),
+  // Before any washing: without calcium that seals such a soil for good.
+  sodic: (area, ctx) => {
+    if (limits(area, 'na') < 3) return undefined;
+    const amount = gypsum(ctx, area);
+    return amount && !('absent' in amount)
+      ? msg('judged.sodic', { amount: { working: amount.id }, known: knownOf(area) })
+      : msg('judged.sodicOpen');
+  },
+  sodicOpen: () => undefined,
   leach: (area, ctx) => {
     if (area.treatments.fertilizer.hold?.why !== 'salts' || isMix(area)) return undefined;
     const inches = leachingWater(ctx, area);
@@ -128,14 +137,6 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
   },
   limyWaterYear: () => undefined,
   limyWaterAcid: () => undefined,
-  sodic: (area, ctx) => {
-    if (limits(area, 'na') < 3) return undefined;
-    const amount = gypsum(ctx, area);
-    return amount && !('absent' in amount)
-      ? msg('judged.sodic', { amount: { working: amount.id }, known: knownOf(area) })
-      : msg('judged.sodicOpen');
-  },
-  sodicOpen: () => undefined,
   standingWater: (area) =>
     said(
       sees(area, 'standing-water') || area.area.site.drainage === 'slow',

@@ -57,7 +57,7 @@ const dayOf = (date: string): number =>
   (Date.UTC(2027, Number(date.slice(5, 7)) - 1, Number(date.slice(8, 10))) - Date.UTC(2027, 0, 1)) /
   DAY;
 const frost = ({ frost: of }: ClimateCard, which: 'last' | 'first'): number =>
-  of ? dayOf(`2027-${of[which].mean}`) : which === 'last' ? -60 : 400;
+  of ? dayOf(`2027-${of[which].mean}`) : which === 'last' ? dayOf('2027-01-28') : 400;
 const since = ({ origin, date }: Application): number =>
   origin?.kind === 'planted' ? (Date.parse(date) - Date.parse(origin.on)) / DAY : Infinity;
 

@@ -161,6 +161,82 @@ test.each(['low', 'medium', 'high'] as const)(
   },
 );
 
+test.each(['seed', 'sod', 'sprigs', 'overseed', 'renovation'] as const)(
+  'a warm lawn by %s, on whatever day it is planted: no nitrogen late',
+  (form) => {
+    const plantedOn = (start: string): string =>
+      new Date(Date.parse(start) + 10 * DAY).toISOString().slice(0, 10);
+    for (const plant of ['bermudagrass', 'zoysiagrass', 'centipedegrass']) {
+      for (const card of FROSTY) {
+        for (const start of STARTS) {
+          const { frost } = card;
+          if (!frost) continue;
+          const day = plantedOn(start);
+          const late = fed(card, start, { plant, growing: { form }, plantedOn: day }).filter(
+            ({ date, nitrogen }) =>
+              nitrogen && dayOf(date) > dayOf(`2027-${frost.first.mean}`) - 49 + SLACK,
+          );
+          expect([plant, card.id, day, late.map(({ date }) => date)]).toEqual([
+            ...[plant, card.id, day],
+            [],
+          ]);
+        }
+      }
+    }
+  },
+);
+
+test('in every climate what is to be given nitrogen has a day for it within the year', () => {
+  const undated = CLIMATE_CARDS.flatMap((card) =>
+    Object.keys(PLANTS)
+      .filter((plant) => {
+        const file = lawnCase({ plant, planFrom: '2027-01-10', ph: '6.0', om: '2', cec: '9' });
+        const [area] = planCase({ ...file, climate: { ...file.climate, card: card.id } }).areas;
+        const { isDosed, needs, products } = area?.treatments.fertilizer ?? {};
+        const need = needs?.rows.N.need;
+        const isNeeded = isDosed && need && !('absent' in need) && need.value.value > 0;
+        const days = products?.flatMap(({ applications }) => applications) ?? [];
+        return isNeeded && days.length === 0;
+      })
+      .map((plant) => `${card.id}: ${plant}`),
+  );
+  expect(undated).toEqual([]);
+});
+
+test('lime that is worked in comes before what is planted; neither it nor sulfur goes on frozen ground', () => {
+  const plants = ['spinach', 'mixed-vegetables', 'tomato', 'onion', 'alfalfa', 'petunia'];
+  const wrong = CLIMATE_CARDS.flatMap((card) =>
+    STARTS.flatMap((planFrom) =>
+      [...plants, 'blueberry'].flatMap((plant) => {
+        const isAcid = plant === 'blueberry';
+        const soil = isAcid ? { ph: '6.2' } : { ph: '5.2', buffer: '6.3' };
+        const file = lawnCase({
+          ...{ plant, planFrom, ...soil, situation: 'tilled', om: '3', cec: '10' },
+          ...{ texture: 'loam', decisions: { fizz: 'no' } },
+        });
+        const [area] = planCase({ ...file, climate: { ...file.climate, card: card.id } }).areas;
+        if (!area) return ['no ground'];
+        const { lime, sulfur, fertilizer } = area.treatments;
+        const spread = [...lime.applications, ...(sulfur?.applications ?? [])];
+        const planted = fertilizer.products
+          .flatMap(({ applications }) => applications)
+          .filter(({ stage }) => stage === 'beforePlanting' || stage === 'atSowing')
+          .map(({ date }) => date)
+          .sort()[0];
+        return spread
+          .filter(({ date, state }) => state === 'firm' && airOn(card, date) < 31)
+          .concat(
+            lime.applications.filter(
+              ({ date, state }) => state === 'firm' && planted && date > planted,
+            ),
+          )
+          .map(({ key, date }) => `${card.id}, asked ${planFrom}: ${plant} ${key} on ${date}`);
+      }),
+    ),
+  );
+  expect(wrong).toEqual([]);
+});
+
 /** The fertilizer of a lawn under rules, by date: pounds of nitrogen and phosphate for 1000 ft². */
 function ruled(card: ClimateCard, planFrom: string, rules: NonNullable<LawnInput['rules']>) {
   const file = lawnCase({

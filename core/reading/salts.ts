@@ -19,7 +19,8 @@ function isOver(plant: Plant, { texture }: Readings, method: string, ec: number)
 /**
  * The salts of the soil where they are more than one of its plants bears: by the plant's own threshold in the
  * saturated paste, by the classes of any other extract. Of a value with a range the lower end counts, which is
- * surely there. By a method that is not said nobody knows.
+ * surely there. A value whose method is not said counts as one of the paste: any other extract holds more water, so that the
+ * soil would be saltier still.
  */
 export function saltsTooHigh(
   plants: readonly Plant[],
@@ -28,7 +29,7 @@ export function saltsTooHigh(
   const { ec } = readings.others;
   if (!ec || 'absent' in ec) return undefined;
   const sure = ec.range?.low ?? ec.value.value;
-  const method = readings.methods.ec ?? '';
+  const method = readings.methods.ec || 'saturated-paste';
   const plant = plants.find((each) => isOver(each, readings, method, sure));
   return plant && { figure: ec, plant };
 }

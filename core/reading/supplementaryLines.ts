@@ -23,9 +23,9 @@ function methodOf(analyte: FurtherAnalyte, { readings, plant }: ReadingInput): s
   if (extract && analyte !== 'ec') return 'saturated-extract';
   if (analyte === 'ca' || analyte === 'mg') return readings.k.method;
   if (analyte === 'no3') return '';
-  if (analyte === 'ec' && plant.group === 'mixes' && readings.methods.ec === 'saturated-paste') {
-    return 'mix';
-  }
+  // What is not said is taken as the paste, as for what the plants bear.
+  const isPaste = (readings.methods.ec || 'saturated-paste') === 'saturated-paste';
+  if (analyte === 'ec' && plant.group === 'mixes' && isPaste) return 'mix';
   return readings.methods[analyte] ?? '';
 }
 

@@ -30,6 +30,94 @@ test('"nothing to do" is a finished slip', () => {
   expect(plan.steps.slip).toBe('done');
 });
 
+const PAGE_WORDS: readonly [
+  name: string,
+  input: LawnInput,
+  says: readonly string[],
+  not: RegExp,
+][] = [
+  [
+    'soil that is not acidic needs no lime, said once',
+    { ph: '7.6' },
+    ['Your soil is not acidic: pH 7.6. It needs no lime.'],
+    /your soil pH needs none/,
+  ],
+  [
+    'what is high enough and is kept there says so for phosphorus as for potassium',
+    { plant: 'rhubarb', ph: '6.5', om: '3', cec: '12', p: { text: '30' }, k: { text: '120' } },
+    [
+      'Phosphorus is high enough; a little keeps it there.',
+      'Potassium is high enough; a little keeps it there.',
+    ],
+    /high enough\./,
+  ],
+  [
+    'sod is laid, not sown',
+    { situation: 'tilled', growing: { form: 'sod' }, ph: '6.5', p: { text: '8' } },
+    ['before you lay the sod'],
+    /before you sow/,
+  ],
+  [
+    'what is asked before sulfur is said',
+    { plant: 'camellia', ph: '7.2', texture: 'loam' },
+    ['No sulfur yet. First see whether the soil fizzes when you drip vinegar on it.'],
+    /one more answer/,
+  ],
+  [
+    'what a local rule forbids is not called unneeded',
+    { ph: '6.5', om: '3', cec: '12', p: { text: '8' }, rules: { 'p-by-test': {} } },
+    ['Phosphorus is low, but a local rule allows none here now.'],
+    /none is needed/,
+  ],
+  [
+    'meals for a crop begin at its planting, whatever little another brings',
+    {
+      ...{ plant: 'broccoli', planFrom: '2027-07-20', situation: 'tilled', squareFeet: '200' },
+      ...{ ph: '6.5', om: '3', cec: '12', p: { text: '12' }, k: { text: '80' } },
+      decisions: { organic: 'yes' },
+    },
+    ['Week of 20 Jul 2027 (at planting, worked in): spread 2 lb of blood meal'],
+    /Sep 2027/,
+  ],
+  [
+    'what is short and has a carrier is bought',
+    {
+      ...{ plant: 'tomato', squareFeet: '200', ph: '6.7', om: '3', cec: '12' },
+      more: { mg: { text: '30', unit: 'ppm' }, ca: { text: '1100', unit: 'ppm' } },
+    },
+    ['Buy 2 lb of Epsom salt.'],
+    /gypsum/,
+  ],
+  [
+    'acres of lime come in bulk, and nobody counts two dozen cups',
+    { ...{ plant: 'alfalfa', squareFeet: '87120', situation: 'tilled' }, ph: '6.0', buffer: '6.6' },
+    ['For more than a ton of lime ask a farm supplier about ground limestone in bulk.'],
+    /cups/,
+  ],
+];
+
+test.each(PAGE_WORDS)('%s', (_name, input, says, not) => {
+  const file = lawnCase(input);
+  const page = slipText(file, planCase(file), VOICE);
+  for (const words of says) expect(page).toContain(words);
+  expect(page).not.toMatch(not);
+});
+
+test('nobody counts more than a dozen cups', () => {
+  const counted = Array.from({ length: 40 }, (_none, size) => {
+    const file = lawnCase({
+      plant: 'boxwood',
+      squareFeet: `${(size + 1) * 25}`,
+      ph: '5.0',
+      texture: 'loam',
+    });
+    const page = slipText(file, planCase(file), VOICE);
+    return [...page.matchAll(/about (\d+)[¼½¾]? cups/g)].map(([, cups]) => Number(cups));
+  }).flat();
+  expect(counted.length).toBeGreaterThan(10);
+  expect(Math.max(...counted)).toBeLessThanOrEqual(12);
+});
+
 /** Pounds and ounces as the page writes them. */
 function poundsOf(amount: string): number {
   const [, number = '', unit] = /^([\d.,]+) (lb|oz)$/.exec(amount) ?? [];

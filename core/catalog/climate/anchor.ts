@@ -3,6 +3,7 @@ export type AnchorId =
   | 'last-frost'
   | 'first-frost'
   | 'green-up'
+  | 'growth'
   | 'late-spring'
   | 'heat'
   | 'early-autumn'

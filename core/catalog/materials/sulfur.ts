@@ -6,7 +6,14 @@ const sulfate = { typicalS: 0, mixed: false, most: 5, bagsLb: [5, 50], ...usual 
 
 /** Sulfur as generally sold. Of a mix the label has to say how much of it is elemental: a sulfate does nothing to the pH. */
 export const SULFUR_MATERIALS: readonly SulfurMaterial[] = [
-  { id: 'sulfur-prills-90', typicalS: 90, mixed: false, density: 78, bagsLb: [50, 25], ...usual },
+  {
+    id: 'sulfur-prills-90',
+    typicalS: 90,
+    mixed: false,
+    density: 78,
+    bagsLb: [50, 25, 5],
+    ...usual,
+  },
   {
     id: 'sulfur-powder-99',
     typicalS: 99,

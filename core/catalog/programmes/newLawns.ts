@@ -15,35 +15,48 @@ import {
 const base = { source: 'lawn-establishment', standing: 'recalled' } as const;
 
 /** Seven weeks before the first frost: later nitrogen costs warm-season grass the winter. */
-const WARM_STOP = at('warm-last', 1);
+const WARM_STOP: Moment = at('warm-last', 1);
 
 /** Cool-season grass is planted as the heat gives way, warm-season grass when the soil is warm. */
-const COOL = { spring: at('early-autumn'), until: endOf('early-autumn', 1) } as const;
-const WARM = { spring: at('warm-green'), until: at('warm-last', -4) } as const;
+const COOL = { from: at('early-autumn'), until: endOf('early-autumn', 1) } as const;
+const WARM = { from: at('warm-green'), until: at('warm-last', -4) } as const;
 /** Sod is laid on any day on which ground can be worked and roots can follow. */
-const COOL_SOD = { spring: at('green-up', 2), until: at('late-autumn') } as const;
+const COOL_SOD = { from: at('green-up', 2), until: at('late-autumn') } as const;
 
 type Doses = readonly [Dose, ...Dose[]];
 
 const worked = { P2O5: 1, K2O: 1 } as const;
 const atSowing = { stage: 'atSowing', from: planted(0), to: planted(7), ...worked } as const;
 const underSod = {
-  ...({ stage: 'underSod', from: planted(-7), to: planted(0), stop: planted(0) } as const),
+  ...({ stage: 'underSod', from: planted(-7), to: planted(0), stops: [planted(0)] } as const),
   ...worked,
 };
 
-/** Nitrogen so many days after planting; none on cool-season grass in heat. */
+/** Nitrogen so many days after planting. */
 function after(stage: Dose['stage'], days: number, lb: number, within = 15): Dose {
-  return { stage, from: planted(days), to: planted(days + within), lb, notInHeat: true };
+  return { stage, from: planted(days), to: planted(days + within), lb };
 }
 
+/** Cool-season grass: none that is quick in heat, in which warm-season grass grows best. */
 function cool(form: Form, planting: NonNullable<Programme['planting']>, doses: Doses): Programme {
-  return fromDoses({ id: `cool-season-${form}`, ...base, planting }, doses);
+  const [first, ...later] = doses;
+  const outOfHeat = later.map((dose): Dose => ({ ...dose, notInHeat: true }));
+  return fromDoses({ id: `cool-season-${form}`, ...base, planting }, [first, ...outOfHeat]);
 }
 
-function warm(form: Form, doses: Doses, kind = 'warm-season', stop: Moment = WARM_STOP): Programme {
-  const programme = fromDoses({ id: `${kind}-${form}`, ...base, planting: WARM }, doses);
-  return stoppedAt(stop, programme);
+/** Weeks from one to the next of what waits for spring. */
+const APART = 5;
+
+/** Warm-season grass: what a late planting leaves no time for waits until it is green. */
+function warm(form: Form, doses: Doses, kind = 'warm-season', stop = WARM_STOP): Programme {
+  const [first, ...later] = doses;
+  const inSpring = later.map((dose, place): Dose => ({
+    ...dose,
+    elseFrom: at('warm-green', 1 + APART * place),
+  }));
+  const year = fromDoses({ id: `${kind}-${form}`, ...base, planting: WARM }, [first, ...inSpring]);
+  const stopped = stoppedAt(WARM_STOP, year);
+  return stop === WARM_STOP ? stopped : stoppedAt(stop, stopped);
 }
 
 /** Forms of a lawn's first year but the established. */

@@ -112,7 +112,7 @@ const afterBloom = stoppedAt(
 );
 const wakes = stoppedAt(
   onDay('07-15'),
-  yearly('wakes-in-spring', ornamental, ['beforeGrowth', at('green-up', -3), at('green-up', 3), 1]),
+  yearly('wakes-in-spring', ornamental, ['beforeGrowth', at('growth', -3), at('growth', 3), 1]),
 );
 const hydrangea = stoppedAt(
   onDay('08-01'),
@@ -136,23 +136,23 @@ const rose = stoppedAt(
 );
 const perennial = yearly('perennials', ornamental, [
   'shootsUp',
-  at('green-up', 2),
-  at('green-up', 6),
+  at('growth', 2),
+  at('growth', 6),
   1,
 ]);
 const twice = yearly(
   'perennials-twice',
   ornamental,
-  ['shootsUp', at('green-up', 2), at('green-up', 6), 0.5],
+  ['shootsUp', at('growth', 2), at('growth', 6), 0.5],
   ['earlySummer', onDay('06-05'), onDay('06-25'), 0.5],
 );
 const annual: Programme = {
   id: 'annual-flowers',
   ...ornamental,
-  planting: { spring: at('last-frost', 1) },
+  planting: { from: at('last-frost', 1), until: at('last-frost', 7), stands: true },
   events: [
     { stage: 'beforePlanting', from: planted(-7), to: planted(7), ...withAll(0.5) },
-    { stage: 'fiveWeeksOn', from: planted(35), to: planted(45), N: 0.5 },
+    { stage: 'fiveWeeksOn', from: planted(35), to: planted(80), N: 0.5 },
   ],
 };
 /** At planting in autumn and as the leaves come up, never at or after bloom. */
@@ -160,7 +160,7 @@ const springBulbs = yearly(
   'spring-bulbs',
   ornamental,
   ['atAutumnPlanting', at('first-frost', -2), at('first-frost', 5), 0.5],
-  ['leavesUp', at('green-up', -4), at('green-up', 0), 0.5],
+  ['leavesUp', at('growth', -4), at('growth', 0), 0.5],
 );
 
 const of = <K extends PlantId>(plants: readonly K[], programme: Programme): Record<K, Programme> =>
@@ -250,7 +250,9 @@ function firstYear(
 }
 
 /** Woody plants are planted in spring before they leaf out, or in autumn. */
-const SPRING_PLANTING = { spring: at('last-frost', -3), until: at('last-frost', 5) } as const;
+const SPRING_PLANTING = { from: at('last-frost', -3), until: at('last-frost', 5) } as const;
+/** What is planted late in the season is first fertilized when it has leaves. */
+const NEXT_SPRING = [{ elseFrom: at('growth', 3) }, { elseFrom: at('growth', 9) }] as const;
 const berries = (id: string): Programme =>
   stoppedAt(
     onDay('08-01'),
@@ -258,8 +260,8 @@ const berries = (id: string): Programme =>
       planting: SPRING_PLANTING,
       events: [
         intoTheBed,
-        { stage: 'afterRooting', from: planted(32), to: planted(46), N: 0.5 },
-        { stage: 'sixWeeks', from: planted(74), to: planted(88), N: 0.5 },
+        { ...NEXT_SPRING[0], stage: 'afterRooting', from: planted(32), to: planted(46), N: 0.5 },
+        { ...NEXT_SPRING[1], stage: 'sixWeeks', from: planted(74), to: planted(88), N: 0.5 },
       ],
     }),
   );
@@ -272,7 +274,7 @@ const notFed = firstYear('ornamentals', ornamental, {
 export const PLANTED: Readonly<Record<string, Programme>> = {
   fruit: berries('fruit'),
   strawberry: firstYear('strawberry', fruit, {
-    planting: { spring: at('last-frost', -2), until: at('last-frost', 5) },
+    planting: { from: at('last-frost', -2), until: at('last-frost', 5) },
     events: [
       intoTheBed,
       { stage: 'fiveWeeksOn', from: planted(30), to: planted(45), N: 0.5 },
@@ -280,7 +282,7 @@ export const PLANTED: Readonly<Record<string, Programme>> = {
     ],
   }),
   vegetables: firstYear('crowns', fruit, {
-    planting: { spring: at('last-frost', -3), until: at('last-frost', 4) },
+    planting: { from: at('last-frost', -3), until: at('last-frost', 4) },
     events: [
       { ...intoTheBed, N: 0.67 },
       { stage: 'halfGrown', from: planted(60), to: planted(75), N: 0.33 },

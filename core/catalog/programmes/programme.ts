@@ -17,8 +17,10 @@ export interface ProgrammeEvent {
   readonly from: Moment;
   /** The last day on which it does what it is for. */
   readonly to: Moment;
-  /** No nitrogen goes on after it, whatever else there is to keep away from. */
-  readonly stop?: Moment;
+  /** No nitrogen goes on after the first of them, whatever else there is to keep away from. */
+  readonly stops?: readonly Moment[];
+  /** What waits for a planting that comes too late in its season is given in the next spring from this moment. */
+  readonly elseFrom?: Moment;
   /** Shares of the year's amounts; what is not told is none. */
   readonly N?: number;
   readonly P2O5?: number;
@@ -41,10 +43,13 @@ export interface Programme {
   readonly twice?: Programme['events'];
   /** When it is usually planted, where its events go by that. */
   readonly planting?: {
-    readonly spring: Moment;
+    readonly from: Moment;
     /** The last day for it, where it is not two months. */
     readonly until?: Moment;
-    readonly autumn?: Moment;
+    /** The days for a crop of fall. */
+    readonly autumn?: { readonly from: Moment; readonly to: Moment };
+    /** After its days it is taken to stand since the first of them as long as anything of its year is left. */
+    readonly stands?: true;
   };
 }
 
@@ -128,6 +133,6 @@ export function byLateSchool(programme: Programme, school: LateSchool): Programm
 export function stoppedAt(stop: Moment, programme: Programme): Programme {
   const [first, ...later] = programme.events;
   const stopped = (event: ProgrammeEvent): ProgrammeEvent =>
-    event.N === undefined ? event : { stop, ...event };
+    event.N === undefined ? event : { ...event, stops: [...(event.stops ?? []), stop] };
   return { ...programme, events: [stopped(first), ...later.map(stopped)] };
 }

@@ -1,5 +1,6 @@
 import { lawnCase, LIMED, type LawnInput } from '../../../test/cases';
-import { brokenLaws } from '../../../test/caseLaws';
+import { anyCase } from '../../../test/anyCase';
+import { brokenLaws, brokenSeeds } from '../../../test/caseLaws';
 import { parted } from '../../../published/evaluator';
 import { valueOf } from '../../kernel/working/working';
 import { planCase } from '../../plan/plan';
@@ -89,4 +90,21 @@ test('lime and sulfur both in between: nobody can tell which did what', () => {
   const found = verdict({ ...LIMED, past: [...(LIMED.past ?? []), sulfur] });
   expect(found).toMatchObject({ kind: 'cannot-tell', untold: 'both', reasons: [] });
   expect(found && 'absent' in found.expected).toBe(true);
+});
+
+test('more than any soil answers to is hoped for by nobody; seeds that once had a pH below nothing', () => {
+  const much = (kind: 'lime' | 'sulfur'): LawnInput => ({
+    ...LIMED,
+    past: (LIMED.past ?? []).map((entry) => ({
+      ...entry,
+      kind,
+      material: '',
+      amount: { text: '900', unit: 'lb/1000ft2', method: '' },
+    })),
+  });
+  for (const kind of ['lime', 'sulfur'] as const) {
+    expect(verdict(much(kind))?.hoped).toMatchObject({ absent: { id: 'absent.beyondSoils' } });
+  }
+  expect(verdict(LIMED)?.hoped).not.toHaveProperty('absent');
+  for (const seed of [3577, 3651]) expect(brokenSeeds(seed, seed + 1, anyCase)).toEqual({});
 });

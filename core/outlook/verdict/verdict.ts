@@ -107,6 +107,23 @@ function expectedChange(
   return ctx.sheet.subtract(entry, [nothing, units]);
 }
 
+/** Between these the pH of soils lies; lime takes none above, sulfur none below. Common practice. */
+const SOILS = { low: 3, high: 8.5 } as const;
+
+/** The pH that was hoped for; none where more went on than any soil answers to. */
+function hopedPh(ctx: PlanContext, at: string, before: Ph, expected: Ph): Ph {
+  const entry = { id: `${at}/hoped`, label: msg('verdict.hoped') };
+  if (!('absent' in before) && !('absent' in expected)) {
+    const { value, range } = expected;
+    const { low, high } = range ?? { low: value.value, high: value.value };
+    const from = before.value.value;
+    if (from + low < SOILS.low || from + high > SOILS.high) {
+      return ctx.sheet.absent(entry, msg('absent.beyondSoils'));
+    }
+  }
+  return ctx.sheet.add(entry, [before, expected], 'pH', 'water');
+}
+
 /** Two of a kind within so many days are likely the same one twice. */
 const TWICE_DAYS = 30;
 /** A pound of nitrogen that takes so much lime to undo is very acid, as that of ammonium sulfate is, lb. Common practice. */
@@ -152,12 +169,7 @@ export function verdictOf(ctx: PlanContext, input: VerdictInput): Verdict | unde
     now: change.now as Ph,
     measured,
     expected,
-    hoped: ctx.sheet.add(
-      { id: `${at}/hoped`, label: msg('verdict.hoped') },
-      [change.before as Ph, expected],
-      'pH',
-      'water',
-    ),
+    hoped: hopedPh(ctx, at, change.before as Ph, expected),
     lastOn: last.on,
     until,
   };

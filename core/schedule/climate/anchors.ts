@@ -49,6 +49,10 @@ const WARM_LAST = 56;
 /** Nothing counts as early autumn before it, and as late autumn after it. */
 const [AUTUMN_NEVER_BEFORE, AUTUMN_NEVER_AFTER] = ['08-10', '12-15'];
 
+/** Frosts of the winters that have any, where not all do; and when what has hardly slept grows again (common practice). */
+const SELDOM_FROST = { last: '01-28', first: '12-28' } as const;
+const MILD_GROWTH = '02-15';
+
 type Window<D> = YearWindow<D> | undefined;
 type Rule = <D>(of: Reckoner<D>) => Window<D>;
 
@@ -56,19 +60,27 @@ function on<D>(day: D | undefined): Window<D> {
   return day === undefined ? undefined : { from: day, to: day };
 }
 
-/** Mean last frost of spring. */
+/** Mean last frost of spring; where no year is sure of one, the day of those that have one. */
 function lastFrost<D>(of: Reckoner<D>): Window<D> {
-  return on(of.frost('last'));
+  return on(of.frost('last') ?? of.printed(SELDOM_FROST.last));
 }
 
-/** Mean first frost of autumn. */
+/** Mean first frost of autumn; where no year is sure of one, the day of those that have one. */
 function firstFrost<D>(of: Reckoner<D>): Window<D> {
-  return on(of.frost('first'));
+  return on(of.frost('first') ?? of.printed(SELDOM_FROST.first));
 }
 
-/** Green-up of cool-season grass, and of what else wakes with it. */
+/** Green-up of cool-season grass; where winter is too mild for its sleep there is none. */
 function greenUp<D>(of: Reckoner<D>): Window<D> {
   return on(of.rises(GREEN_UP));
+}
+
+/** What else wakes in spring does so with green-up; where winters are mild, shortly before the last frost. */
+function growth<D>(of: Reckoner<D>): Window<D> {
+  const up = of.rises(GREEN_UP);
+  const frost = of.frost('last');
+  if (up !== undefined) return on(up);
+  return on(frost === undefined ? of.printed(MILD_GROWTH) : of.plus(frost, -2 * WEEK));
 }
 
 /** The weeks in which cool-season grass is under heat. */
@@ -153,6 +165,7 @@ const RULES = {
   'last-frost': lastFrost,
   'first-frost': firstFrost,
   'green-up': greenUp,
+  growth,
   'late-spring': lateSpring,
   heat,
   'early-autumn': earlyAutumn,

@@ -17,7 +17,7 @@ export type Origin =
   | { readonly kind: 'printed' };
 
 /** What of a year has its days: something put on, or work. */
-export type Happening = Pick<ProgrammeEvent, 'from' | 'to' | 'stop' | 'notInHeat'>;
+export type Happening = Pick<ProgrammeEvent, 'from' | 'to' | 'stops' | 'elseFrom' | 'notInHeat'>;
 
 /** What happens in a year, with the days of the coming one on which it may be. */
 export interface DatedEvent<Event extends Happening = ProgrammeEvent> {
@@ -27,6 +27,8 @@ export interface DatedEvent<Event extends Happening = ProgrammeEvent> {
   readonly to: IsoDate;
   /** The last day for nitrogen, if there is one. */
   readonly stop: IsoDate | undefined;
+  /** The planting comes so late that its nitrogen must not go on any more. */
+  readonly isStopped: boolean;
 }
 
 /** From here up summers put cool-season grass at risk, °F air. */
@@ -57,25 +59,32 @@ function dayOf(
   return `${year + shift}-${monthDay(number)}`;
 }
 
+function later(a: IsoDate, b: IsoDate): IsoDate {
+  return a > b ? a : b;
+}
+
 /** When what is planted anew each time was planted, or is going to be. */
 function plantingDay(
   card: ClimateCard,
-  planting: Programme['planting'],
+  { events, planting }: Coming<Happening>,
   planFrom: IsoDate,
   typed: IsoDate | undefined,
 ): IsoDate | undefined {
   if (!planting || typed) return typed;
   const year = Number(planFrom.slice(0, 4));
-  const spring = dayOf(card, planting.spring, year, undefined);
-  const until = planting.until
-    ? dayOf(card, planting.until, year, undefined)
-    : spring && addDays(spring, STILL_PLANTED);
-  if (spring && until && planFrom <= until) {
-    return spring > planFrom ? spring : planFrom;
-  }
-  const autumn = planting.autumn && dayOf(card, planting.autumn, year, undefined);
-  if (autumn && planFrom <= autumn) return planFrom;
-  return dayOf(card, planting.spring, year + 1, undefined);
+  const day = (moment: Moment, of = year): IsoDate | undefined =>
+    dayOf(card, moment, of, undefined);
+  const first = day(planting.from);
+  const until = planting.until ? day(planting.until) : first && addDays(first, STILL_PLANTED);
+  if (first && until && planFrom <= until) return later(first, planFrom);
+  const isLeft = ({ to }: Happening): boolean =>
+    'planted' in to && (dayOf(card, to, year, first) ?? '') >= planFrom;
+  if (planting.stands && events.some(isLeft)) return first;
+  const { autumn } = planting;
+  const from = autumn && day(autumn.from);
+  const to = autumn && day(autumn.to);
+  if (from && to && planFrom <= to) return later(from, planFrom);
+  return day(planting.from, year + 1);
 }
 
 /** What waited for the end of the heat has so many days. */
@@ -102,33 +111,61 @@ interface Coming<Event extends Happening> {
   readonly planting?: Programme['planting'];
 }
 
+/** The first of the moments after which no nitrogen goes on in a season. */
+function stopOf(
+  card: ClimateCard,
+  { stops = [] }: Happening,
+  year: number,
+  plantedOn: IsoDate | undefined,
+): IsoDate | undefined {
+  return stops
+    .flatMap((stop) => dayOf(card, stop, year, plantedOn) ?? [])
+    .reduce<IsoDate | undefined>((first, day) => (first && first < day ? first : day), undefined);
+}
+
+/** What a planting late in its season has left over for the next spring has so many days. */
+const IN_SPRING_DAYS = 21;
+
 /**
  * The events of the twelve months from a day on, in order: each with the days on which it may be, none of them before
  * that day. What goes by a planting is there once, and not where its days are over.
  */
 export function comingEvents<Event extends Happening>(
   card: ClimateCard,
-  { events, planting }: Coming<Event>,
+  coming: Coming<Event>,
   planFrom: IsoDate,
   typedPlanting: IsoDate | undefined,
 ): DatedEvent<Event>[] {
-  const plantedOn = plantingDay(card, planting, planFrom, typedPlanting);
+  const plantedOn = plantingDay(card, coming, planFrom, typedPlanting);
   const thisYear = Number(planFrom.slice(0, 4));
   const end = addDays(planFrom, YEAR);
-  return events
+  return coming.events
     .flatMap((event): DatedEvent<Event>[] => {
+      const isPlanted = 'planted' in event.from;
       for (const year of [thisYear - 1, thisYear, thisYear + 1]) {
         const from = dayOf(card, event.from, year, plantedOn);
         const to = dayOf(card, event.to, year, plantedOn);
         if (!from || !to || to < from || to < planFrom || from >= end) continue;
-        const stop = event.stop && dayOf(card, event.stop, year, plantedOn);
-        const begin = from > planFrom ? from : planFrom;
-        const cool = event.notInHeat ? afterHeat(card, begin) : begin;
-        const start = cool > begin ? cool : begin;
-        if (stop && stop < start) continue;
+        // The season of what goes by a planting is the one in which that was.
+        const season = isPlanted && plantedOn ? Number(plantedOn.slice(0, 4)) : year;
+        const stop = stopOf(card, event, season, plantedOn);
+        const begin = later(from, planFrom);
+        const start = event.notInHeat ? later(afterHeat(card, begin), begin) : begin;
+        const isStopped = stop !== undefined && stop < start;
+        if (isStopped && !isPlanted) continue;
+        const spring =
+          isStopped && event.elseFrom && dayOf(card, event.elseFrom, season + 1, undefined);
+        if (spring && event.elseFrom) {
+          const origin = originOf(event.elseFrom, undefined);
+          const next = stopOf(card, event, season + 1, undefined);
+          if (next && next < spring) return [];
+          const last = addDays(spring, IN_SPRING_DAYS);
+          return [{ event, origin, from: spring, to: last, stop: next, isStopped: false }];
+        }
         const last = start > to ? addDays(start, WAITED_DAYS) : to;
         const origin = originOf(event.from, plantedOn);
-        return [{ event, origin, from: start, to: stop && stop < last ? stop : last, stop }];
+        const until = stop && !isStopped && stop < last ? stop : last;
+        return [{ event, origin, from: start, to: until, stop, isStopped }];
       }
       return [];
     })

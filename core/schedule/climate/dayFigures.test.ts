@@ -10,6 +10,7 @@ const ANCHORS = Object.keys({
   'last-frost': 1,
   'first-frost': 1,
   'green-up': 1,
+  growth: 1,
   'late-spring': 1,
   heat: 1,
   'early-autumn': 1,

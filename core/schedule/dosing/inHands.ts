@@ -18,9 +18,10 @@ export interface HandAmount {
     Figure<Quantity<'cups', 'product'>> | Figure<Quantity<'tbsp', 'product'>> | undefined;
 }
 
-/** Below this, ounces; above the other, no cups. Common practice. */
+/** Below this, ounces; above the others, no cups: nobody counts more than a dozen. Common practice. */
 export const OUNCES_BELOW_LB = 2;
 const CUPS_BELOW_LB = 20;
+const MOST_CUPS = 12;
 
 /**
  * The step that hands can measure an amount of product to, lb: whole and half pounds, then ounces,
@@ -69,7 +70,7 @@ function volumeOf(
     POUNDS_TO_CUPS,
     [pounds, density],
   );
-  if ('absent' in exact) return undefined;
+  if ('absent' in exact || exact.value.value > MOST_CUPS) return undefined;
   if (exact.value.value >= 0.25) {
     const entry = { id: `${id}/cups`, label: msg('dose.cups'), detail: { step: 0.25 } };
     return ctx.sheet.derive('round', entry, [exact], (cups) =>

@@ -28,6 +28,12 @@ function howOf({ plant, ground }: AreaPlan, { amount }: Application): Msg {
     : msg('slip.evenly');
 }
 
+/** Whether it is a later part of what goes on at one stage. */
+function isRest({ applications }: FertilizerProduct, { key, stage }: Application): boolean {
+  const at = applications.findIndex((each) => each.key === key);
+  return stage !== undefined && applications[at - 1]?.stage === stage;
+}
+
 function doseSentence(plan: AreaPlan, part: FertilizerProduct, dose: Application): SlipBlock {
   const params = {
     date: { date: dose.date },
@@ -36,7 +42,8 @@ function doseSentence(plan: AreaPlan, part: FertilizerProduct, dose: Application
   };
   const counted = part.role === 'row' || plan.ground.known;
   if (dose.stage) {
-    const staged = { ...params, stage: msg(`stage.${dose.stage}`) };
+    const stage = isRest(part, dose) ? msg('slip.restOfStage') : msg(`stage.${dose.stage}`);
+    const staged = { ...params, stage };
     const told = counted
       ? msg('slip.feedStage', { ...staged, how: howOf(plan, dose) })
       : msg('slip.feedStagePerThousand', staged);
@@ -76,8 +83,10 @@ function spreading(plan: AreaPlan): SlipBlock[] {
 function manner(plan: AreaPlan): SlipBlock {
   const { plant, treatments } = plan;
   const rows = treatments.fertilizer.chosen.parts.some(({ role }) => role === 'row');
-  const name = rows ? 'row' : plant.form === 'lawn' && isFromBare(plan.form) ? 'seed' : plant.form;
-  return { kind: 'sentence', text: msg(`slip.feedHow.${name}`) };
+  if (!rows && plant.form === 'lawn' && isFromBare(plan.form)) {
+    return sentence('slip.feedHow.seed', { form: plan.form });
+  }
+  return sentence(`slip.feedHow.${rows ? 'row' : plant.form}`);
 }
 
 /**

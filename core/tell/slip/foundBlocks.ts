@@ -11,9 +11,11 @@ export function foundBlocks({ soilTest, judgements, treatments, plant }: AreaPla
     const { rating } = soilTest[analyte];
     // Very high is judged, in more words.
     if (!rating || isJudged(analyte === 'p' ? 'phosphorusStop' : 'potassiumStop')) return [];
-    const { need, organic } = treatments.fertilizer.needs.rows[analyte === 'p' ? 'P2O5' : 'K2O'];
+    const { rows, source } = treatments.fertilizer.needs;
+    const { need, organic, year, by } = rows[analyte === 'p' ? 'P2O5' : 'K2O'];
     const fed = treatments.fertilizer.isDosed && isNeeded(need);
-    const needs = fed ? 'some' : organic && isNeeded(organic) ? 'organic' : 'none';
+    const without = isNeeded(by[source]) && !isNeeded(year) ? 'ruled' : 'none';
+    const needs = fed ? 'some' : organic && isNeeded(organic) ? 'organic' : without;
     return [sentence(`slip.found.${analyte}`, { rating, needs })];
   });
 }

@@ -98,6 +98,16 @@ function decided({ ownReason, passedBy }: LimeTreatment): SlipBlock[] {
   ];
 }
 
+/** From so much on it comes by truck, lb. Common practice. */
+const BULK_FROM_LB = 2000;
+
+function inBulk({ applications }: LimeTreatment): SlipBlock[] {
+  const pounds = toCome(applications).reduce((sum, { amount: { amount } }) => {
+    return 'absent' in amount ? sum : sum + amount.value.value;
+  }, 0);
+  return pounds < BULK_FROM_LB ? [] : [sentence('slip.limeInBulk')];
+}
+
 /**
  * The lime part of the client's page; "nothing to do" is a finished part too.
  * @param buying whether the area says what to buy, or the page does so once for all
@@ -111,7 +121,9 @@ export function limeParts(ctx: PlanContext, plan: AreaPlan, buying: boolean): Pa
     return parts({ found: [...before, sentence('slip.noLimeUnsure')] });
   }
   if (verdict !== 'absent' && verdict !== 'dose') {
-    return parts({ found: [...before, sentence(NOTHING[verdict])] });
+    // The reading of soil that is not acidic says already that it needs none.
+    const isSaid = verdict === 'none-needed' && lime.standing === 'high' && !plan.goal.acid;
+    return parts({ found: isSaid ? before : [...before, sentence(NOTHING[verdict])] });
   }
   if (plan.goal.acid && lime.standing === 'acidic' && lime.verdict === 'absent') {
     return parts({ found: [sentence('slip.acidBelow'), sentence('slip.acidBelowThen')] });
@@ -138,6 +150,7 @@ export function limeParts(ctx: PlanContext, plan: AreaPlan, buying: boolean): Pa
         ? []
         : extentBlocks(ctx, `${area.id}/slip/lime`, lime.set.rate, chosenMaterial.bag.size)),
       ...decided(lime),
+      ...inBulk(lime),
       ...(plan.plant.form === 'plot'
         ? [sentence('slip.limeTons', { tons: { working: lime.brings.tonsPerAcre.id } })]
         : []),

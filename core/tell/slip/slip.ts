@@ -6,6 +6,7 @@ import { isFedOnPage, isTold, toldTreatments } from '../told';
 import { cautionsFor } from '../cautions';
 import { addMonths } from '../../kernel/typed/date';
 import type { Purchase } from '../../treat/purchase';
+import type { JudgementId } from '../../judge/judgements';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
 import type { Workings } from '../../kernel/working/workings';
@@ -175,8 +176,19 @@ function areaParts(ctx: PlanContext, plan: AreaPlan, several: boolean): Parts {
     loadParts(plan),
     liquidParts(plan),
     workParts(plan),
-    parts({ found: [...foundBlocks(plan), ...judged] }),
+    parts({ found: [...foundBlocks(plan), ...judged], buy: buying ? judgedBuys(plan) : [] }),
   ]);
+}
+
+/** What is said to carry a nutrient, or to mend sodium, is bought as well. */
+const CARRIERS: ReadonlySet<JudgementId> = new Set(['magnesium', 'calcium', 'sodic']);
+
+function judgedBuys({ ground, judgements }: AreaPlan): SlipBlock[] {
+  if (!ground.known) return [];
+  return judgements.flatMap(({ id, says }) => {
+    const amount = CARRIERS.has(id) ? says.params?.['amount'] : undefined;
+    return amount === undefined ? [] : [sentence('slip.buyCarrier', { amount, what: id })];
+  });
 }
 
 /** The office's own paragraphs, each of their parts a sentence of its own. */
@@ -254,9 +266,11 @@ export function writeSlip(
   );
   // What lies there, and packs of several sizes, do not go into a sentence.
   const inTable = several || purchase.rows.some(({ onHand, listed }) => onHand || listed);
-  // Compost comes by the yard, and from no shop's list.
-  const loads = told.flatMap((plan) => loadParts(plan).buy);
-  const buy = inTable ? [...shoppingTable(purchase), ...loads] : each.flatMap(([, one]) => one.buy);
+  // Compost comes by the yard, Epsom salt and gypsum by the pound, and from no shop's list.
+  const others = told.flatMap((plan) => [...loadParts(plan).buy, ...judgedBuys(plan)]);
+  const buy = inTable
+    ? [...shoppingTable(purchase), ...others]
+    : each.flatMap(([, one]) => one.buy);
   const how = each.flatMap(([plan, one]) => (several ? one.how : one.how.map(on(plan))));
   const bought = inTable
     ? purchase.rows.flatMap(({ packs }) =>

@@ -3,7 +3,7 @@ import { toCome } from '../../treat/shared/treated';
 import type { SulfurTreatment } from '../../treat/sulfur/types';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import type { AreaPlan } from '../../area/areaPlan';
-import { msg } from '../../kernel/messages/msg';
+import { msg, type MsgId } from '../../kernel/messages/msg';
 import { sentence, type SlipBlock } from './document';
 import { parts, type DatedBlock, type Parts } from './parts';
 import { phOnPage } from './phOnPage';
@@ -36,6 +36,13 @@ function howItGoesOn({ area, plant }: AreaPlan) {
   return plant.form === 'lawn' ? 'slip.sulfurGrass' : 'slip.sulfurOn';
 }
 
+/** What is asked before any sulfur, by why there is none yet. */
+const ASKED: Readonly<Partial<Record<MsgId, string>>> = {
+  'sulfur.why.askFizz': 'fizz',
+  'sulfur.why.carbonateTest': 'carbonate',
+  'sulfur.why.texture': 'texture',
+};
+
 /** Plants that like the soil as it is, where it cannot be soured. */
 function instead({ verdict, instead: { plants } }: SulfurTreatment): SlipBlock[] {
   const [one, two, three] = plants.map((id) => msg(`plant.${id}`));
@@ -51,9 +58,11 @@ export function sulfurParts(plan: AreaPlan, sulfur: SulfurTreatment, buying: boo
   const { readings, ground } = plan;
   const before = sentence('slip.sulfurPh', { ph: phOnPage(readings) });
   if (sulfur.verdict !== 'dose' || sulfur.applications.length === 0) {
-    const none = sentence(
-      `slip.sulfurNone.${sulfur.verdict === 'dose' ? 'undated' : sulfur.verdict}`,
-    );
+    const { verdict, why } = sulfur;
+    const none =
+      verdict === 'ask'
+        ? sentence('slip.sulfurNone.ask', { why: (why && ASKED[why.id]) ?? '' })
+        : sentence(`slip.sulfurNone.${verdict === 'dose' ? 'undated' : verdict}`);
     return parts({ found: [before, none, ...instead(sulfur), sentence('slip.sulfurMyths')] });
   }
   const { chosenMaterial, bagsToBuy, testOn, ownReason } = sulfur;

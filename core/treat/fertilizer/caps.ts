@@ -3,11 +3,13 @@ import type { Fertilizer } from '../../catalog/materials/types';
 import { SPLIT_BELOW_CEC } from '../../tables/soil/exchange';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg } from '../../kernel/messages/msg';
+import { valueOf, type Figure } from '../../kernel/working/working';
 import type { ApplicationLimits } from '../../catalog/packs/pack';
 import { isByThePlant } from './literature';
 import { applicationLimits } from './ruled';
 import { NUTRIENTS } from '../../catalog/nutrients';
 import type { ProductPart } from './handOrder';
+import { isOrganicOnly } from './offered';
 import { capsOf, smallestRate } from './oneTrip';
 import { programmeFor } from './programme';
 import type { FertilizerInput } from './types';
@@ -80,8 +82,25 @@ export function capFor(
   return smallestRate(ctx, { id: `${id}/cap`, label: msg('feed.productCap') }, caps);
 }
 
+/** Meals let nitrogen go slowly: one that brings no more than this share of another's may go on with it. Common practice. */
+const LITTLE_BESIDE = 0.25;
+
+interface Spread {
+  readonly material: Fertilizer;
+  readonly rate: Figure;
+}
+
+/** Whether two products bring one capped nutrient, so that they would add up on one day. */
+export function addsUp(input: FertilizerInput, other: Spread, mine: Spread): boolean {
+  const nitrogen = ({ material, rate }: Spread): number =>
+    (valueOf(rate)?.value ?? 0) * material.grade.N;
+  if (isOrganicOnly(input) && nitrogen(other) <= LITTLE_BESIDE * nitrogen(mine)) return false;
+  const capped = cappedIn(mine.material, input);
+  return [...cappedIn(other.material, input)].some((each) => capped.has(each));
+}
+
 /** The nutrients of a material whose single dose is capped on this ground. */
-export function cappedIn({ grade }: Fertilizer, input: FertilizerInput): ReadonlySet<string> {
+function cappedIn({ grade }: Fertilizer, input: FertilizerInput): ReadonlySet<string> {
   const rules = applicationLimits(input);
   const capped = NUTRIENTS.filter(
     (nutrient) =>

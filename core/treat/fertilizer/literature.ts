@@ -8,15 +8,19 @@ import { msg, type Msg } from '../../kernel/messages/msg';
 import { valueOf, type Figure } from '../../kernel/working/working';
 import type { NeedInput } from './needInput';
 
-type NitrogenRate = Figure<Quantity<'lb/1000ft2', 'N'>>;
+export type NitrogenRate = Figure<Quantity<'lb/1000ft2', 'N'>>;
 
 const YEARS = { min: 1, max: 300 };
 const INCHES = { above: 0, max: 120 };
 
 type Years = Figure<Quantity<'years', 'time'>>;
 
-/** How many years it has stood there, as typed; nothing where nobody told. */
-function yearsOf(ctx: PlanContext, { area }: NeedInput): Years | undefined {
+/** The year in the ground: the first of what is planted, else as typed; nothing where nobody told. */
+function yearsOf(ctx: PlanContext, { area, form }: NeedInput): Years | undefined {
+  if (form === 'plant') {
+    const first = { id: `${area.id}/growing/first-year`, label: msg('growing.years') };
+    return ctx.constant({ ...first, source: 'definition' }, 1, 'years', 'time');
+  }
   if (area.growing.years.trim() === '') return undefined;
   const entry = {
     id: `${area.id}/growing/years`,
@@ -24,6 +28,11 @@ function yearsOf(ctx: PlanContext, { area }: NeedInput): Years | undefined {
     at: `areas/${area.id}/growing/years`,
   };
   return ctx.number(entry, area.growing.years, YEARS, 'years', 'time');
+}
+
+/** Whether it is planted or sown in the plan's year. */
+function isFirstYear({ form }: Pick<NeedInput, 'form'>): boolean {
+  return form === 'plant' || form === 'seed';
 }
 
 /** The table of the literature's yearly rates, by plant. */
@@ -83,7 +92,8 @@ function printedRate(
   id: string,
   years: Years | undefined,
 ): NitrogenRate {
-  const { N, source, standing } = rates;
+  const { N, source, standing, firstYearN = 0 } = rates;
+  if (isFirstYear(input)) return asPrinted(ctx, id, rates, firstYearN);
   if (typeof N === 'number') return asPrinted(ctx, id, rates, N);
   if (!('byYear' in N)) return asPrinted(ctx, id, rates, N[levelOf(input.area)]);
   const entry = { id: `${id}/per-acre`, label: msg('feed.perAcre'), source, standing };
@@ -181,6 +191,12 @@ function poundsEach(
   return ctx.sheet.cap({ id, label: msg('feed.each') }, told);
 }
 
+/**
+ * Nitrogen that roots bear in a year, lb/1000 ft²: a small plant whose age nobody told is not given what a grown one gets.
+ * ANSI A300 and common practice.
+ */
+const MOST_ON_ROOTS = 6;
+
 /** A rate for each plant as one over the ground on which they are counted. */
 function overTheGround(
   ctx: PlanContext,
@@ -196,12 +212,19 @@ function overTheGround(
     'lb',
     'N',
   );
-  return ctx.sheet.derive(
+  const spread = ctx.sheet.derive(
     'divide',
-    { id: `${id}/by-plant`, label: msg('feed.byEach') },
+    { id: `${id}/by-plant/spread`, label: msg('feed.byEach') },
     [all, extent],
     (pounds, thousands) => quantity(pounds.value / thousands.value, 'lb/1000ft2', 'N'),
   );
+  const most = ctx.constant(
+    { id: `${id}/by-plant/most`, label: msg('feed.each.mostOnRoots'), source: 'practice' },
+    MOST_ON_ROOTS,
+    'lb/1000ft2',
+    'N',
+  );
+  return ctx.sheet.cap({ id: `${id}/by-plant`, label: msg('feed.byEach') }, [spread, most]);
 }
 
 /**
@@ -215,7 +238,7 @@ export function literatureNitrogen(
 ): NitrogenRate | undefined {
   const rates = yearlyRatesOf(input.plant);
   if (!rates) return undefined;
-  if (input.form === 'plant' || input.form === 'seed') {
+  if (isFirstYear(input) && !isCountedEither(input)) {
     return asPrinted(ctx, id, rates, rates.firstYearN ?? 0);
   }
   if (input.readings.organic && rates.onRichSoil !== undefined) {
@@ -249,92 +272,15 @@ export function isCountedEither({
   area,
   form,
 }: Pick<NeedInput, 'plant' | 'ground' | 'area' | 'form'>): boolean {
-  const perPlant = yearlyRatesOf(plant)?.perPlant;
-  if (!perPlant || form !== 'established' || !ground.known) return false;
+  const { perPlant, firstYearN = 0 } = yearlyRatesOf(plant) ?? {};
+  if (!perPlant || !ground.known || ground.parts?.kind !== 'plant') return false;
+  if (form === 'plant') return firstYearN > 0;
   const { years, trunk } = area.growing;
   const isTold = !perPlant.perInch || years.trim() !== '' || trunk.trim() !== '';
-  return isTold && ground.parts?.kind === 'plant';
+  return form === 'established' && isTold;
 }
 
 /** Whether nitrogen is counted by the plant here. */
 export function isByThePlant(input: NeedInput): boolean {
   return isCountedEither(input) && input.file.decisions['n-by']?.value !== 'area';
-}
-
-/** Nitrogen of a lawn in shade, and of one that is not watered, never passes so much, lb/1000 ft². */
-const MODEST = 2;
-const IN_SHADE = 0.5;
-
-/** A lawn's nitrogen where it stands in shade or is not watered in summer. */
-export function byItsPlace(
-  ctx: PlanContext,
-  { area, plant }: NeedInput,
-  id: string,
-  rate: NitrogenRate,
-): NitrogenRate {
-  const { shade, watered } = area.growing;
-  const isCool = plant.season === 'cool';
-  // What is lean is grown in shade: its calendar counts on it.
-  const isShaded = shade === 'yes' && !plant.rules.includes('lean');
-  if (!isShaded && (watered !== 'no' || !isCool)) return rate;
-  const source = 'lawn-calendars';
-  const half = (): NitrogenRate =>
-    ctx.sheet.multiply(
-      { id: `${id}/in-shade`, label: msg('feed.inShade') },
-      [
-        rate,
-        ctx.constant(
-          { id: `${id}/in-shade/share`, label: msg('feed.inShadeShare'), source },
-          IN_SHADE,
-          'ratio',
-          'share',
-        ),
-      ],
-      'lb/1000ft2',
-      'N',
-    );
-  const most = ctx.constant(
-    { id: `${id}/modest`, label: msg('feed.modest'), source },
-    MODEST,
-    'lb/1000ft2',
-    'N',
-  );
-  return ctx.sheet.cap({ id: `${id}/here`, label: msg('feed.rate.N') }, [
-    isShaded ? half() : rate,
-    most,
-  ]);
-}
-
-/** Clippings that are left on a lawn give a quarter of its nitrogen back: taken away it needs as much more (Kopp & Guillard 2002). */
-const WITH_CLIPPINGS = 0.75;
-
-/** The nitrogen of a lawn by the calendar of its grass and level, which counts on clippings that are left. */
-export function calendarNitrogen(
-  ctx: PlanContext,
-  { area }: NeedInput,
-  id: string,
-  yearN: number,
-): NitrogenRate {
-  const source = 'lawn-calendars';
-  const left = ctx.constant(
-    {
-      id: `${id}/calendar`,
-      label: msg('feed.calendar', { level: msg(`level.${levelOf(area)}`) }),
-      source,
-    },
-    yearN,
-    'lb/1000ft2',
-    'N',
-  );
-  const entry = { id, label: msg('feed.rate.N') };
-  if (area.clippings !== 'removed') return ctx.sheet.choose(entry, left, []);
-  const share = ctx.constant(
-    { id: `${id}/clippings`, label: msg('feed.withClippings'), source: 'carried-off' },
-    WITH_CLIPPINGS,
-    'ratio',
-    'share',
-  );
-  return ctx.sheet.derive('divide', entry, [left, share], (rate, part) =>
-    quantity(rate.value / part.value, 'lb/1000ft2', 'N'),
-  );
 }

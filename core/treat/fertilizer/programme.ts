@@ -91,12 +91,14 @@ function eventsFor(input: NeedInput, from: IsoDate): DatedEvent[] | undefined {
   const programme = programmeFor(input);
   if (!climate || !programme) return undefined;
   const planted = parseDate(area.plantedOn);
-  return comingEvents(
+  const events = comingEvents(
     climate,
     programme,
     from,
     planted.kind === 'value' ? planted.value : undefined,
   );
+  // What comes too late for its nitrogen still brings the phosphate and potash that are worked in.
+  return events.filter(({ event, isStopped }) => !isStopped || event.P2O5 || event.K2O);
 }
 
 const NUTRIENT = { p: 'P2O5', k: 'K2O', n: 'N', one: 'N', row: 'N' } as const;
@@ -168,8 +170,8 @@ export function yearParts(
   if (!events) return undefined;
   const nutrient = NUTRIENT[role];
   const isAnnual = events.some(({ event }) => 'planted' in event.from);
-  const all = events.map(({ event, origin, from: first, to, stop }): YearPart => ({
-    share: event[nutrient] ?? 0,
+  const all = events.map(({ event, origin, from: first, to, stop, isStopped }): YearPart => ({
+    share: nutrient === 'N' && isStopped ? 0 : (event[nutrient] ?? 0),
     label: msg(`stage.${event.stage}`),
     stage: event.stage,
     origin,
@@ -177,11 +179,13 @@ export function yearParts(
     slot: {
       from: isOrganicOnly(input) ? earlier(first, from) : first,
       to,
-      end: stop,
+      end: isStopped ? undefined : stop,
     },
   }));
   const fedWith = (stage: StageId): boolean =>
-    events.some(({ event }) => event.stage === stage && (event.N ?? 0) > 0);
+    events.some(
+      ({ event, isStopped }) => event.stage === stage && !isStopped && (event.N ?? 0) > 0,
+    );
   const coming = spaced(
     all.filter(({ share }) => share > 0),
     spacing,

@@ -17,7 +17,7 @@ import { applicationLimits } from './ruled';
 import { losesAmmonia } from './products';
 import { isWorkedIn, type YearPart } from './programme';
 import type { FertilizerProduct, FertilizerInput } from './types';
-import { cappedIn } from './caps';
+import { addsUp } from './caps';
 
 /** A product of the plan but for its days, and what it asks of the scheduler for them. */
 export interface UndatedProduct extends Omit<FertilizerProduct, 'applications'> {
@@ -79,17 +79,15 @@ function closedTo({ climate, allowed }: FertilizerInput, { grade }: Fertilizer):
 export function requestFor(
   ctx: PlanContext,
   input: FertilizerInput,
-  { key, material }: Pick<FertilizerProduct, 'key' | 'material'>,
+  product: Pick<FertilizerProduct, 'key' | 'material' | 'rate'>,
   split: { readonly set: DoseSet; readonly parts: readonly YearPart[] | undefined },
   earliest: IsoDate | undefined,
   before: readonly UndatedProduct[],
 ): DateRequest {
   const { file, area, limedOn } = input;
+  const { key, material } = product;
   const { intervalDays, apartFromLimeDays, seasons } = applicationLimits(input);
-  const mine = cappedIn(material, input);
-  const clashing = before.filter((other) =>
-    [...cappedIn(other.material, input)].some((each) => mine.has(each)),
-  );
+  const clashing = before.filter((other) => addsUp(input, other, product));
   const id = `${area.id}/feed-${key}`;
   const lime = limeGoesFirst(input) ? [limeRequestId(area.id)] : [];
   const count = split.parts ? split.parts.length : split.set.doses.length;

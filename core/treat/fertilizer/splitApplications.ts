@@ -30,7 +30,7 @@ import type { FertilizerInput, FertilizerProduct } from './types';
 import type { Feet } from '../../site/ground/measures';
 import { isTyped } from '../shared/bagSize';
 import { packFor, packsOf } from '../shared/packs';
-import { capFor, cappedIn, isLight, type Manner } from './caps';
+import { addsUp, capFor, isLight, type Manner } from './caps';
 import { requestFor, spacingOf, type UndatedProduct } from './requests';
 
 /** A bag of a fertilizer: what the bag at hand says, else the pack for so many pounds. */
@@ -126,9 +126,8 @@ function splitPart(
 ): { readonly set: DoseSet; readonly parts: readonly YearPart[] | undefined } {
   const prefix = `${input.area.id}/feed/${part.key}/dose`;
   const { extent } = input.ground;
-  const mine = cappedIn(part.material, input);
   const brought = before
-    .filter(({ material }) => [...cappedIn(material, input)].some((each) => mine.has(each)))
+    .filter((other) => addsUp(input, other, part))
     .flatMap(({ moments }) => moments.map(({ stage }) => stage));
   const parts = yearParts(input, part.role, {
     from: earliest,
@@ -243,7 +242,7 @@ export function sideDressing(
     material,
     rate,
     set,
-    request: requestFor(ctx, input, { key: 'row', material }, { set, parts }, earliest, []),
+    request: requestFor(ctx, input, { key: 'row', material, rate }, { set, parts }, earliest, []),
     moments: momentsOf(parts),
     bag: dealing.bag,
     bags: bagsFor(ctx, `${prefix}/bags`, total, dealing.bag),

@@ -42,15 +42,18 @@ export function requestFor(
   const told = passedBy === undefined ? Infinity : pack.lime.firmDoses.value + 1;
   const id = limeRequestId(area.id);
   const count = Math.min(set.doses.length, told);
+  const frozen = frozenDays(climate);
+  // Where ground never freezes it can be worked on any day.
+  const workable = frozen.length > 0 ? WORKABLE : undefined;
   return {
     id,
     what: 'lime',
     earliest: planFrom && spaced && spaced > planFrom ? spaced : planFrom,
     count,
-    closed: frozenDays(climate),
+    closed: frozen,
     pins: pinsOf(ctx, file, id, count),
     // What is worked in goes on whenever the ground is; a pack's seasons are for lime on top.
-    seasons: climate && area.situation === 'tilled' ? WORKABLE : pack.lime.seasons,
+    seasons: climate && area.situation === 'tilled' ? workable : pack.lime.seasons,
     interval: { months },
   };
 }

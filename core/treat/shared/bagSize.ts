@@ -14,18 +14,22 @@ export function isTyped(text: string | undefined): text is string {
   return (text ?? '').trim() !== '';
 }
 
-/** What is in a bag and how loosely: by its label, else as such bags usually are. */
+/**
+ * What is in a bag and how loosely: by its label, else as such bags usually are.
+ * @param usual pounds of the bag that suits, where no label tells
+ */
 export function bagSize(
   ctx: PlanContext,
   prefix: string,
   material: LimeMaterial | SulfurMaterial,
   label: Label | undefined,
+  usual = material.bagsLb[0],
 ): {
   readonly size: Figure<Quantity<'lb/bag', 'product'>>;
   readonly density: Figure<Quantity<'lb/ft3', 'density'>>;
 } {
-  const { id, bagsLb, standing, source } = material;
-  const usual = { standing, source };
+  const { id, standing, source } = material;
+  const from = { standing, source };
   const at = `labels/${id}/bag`;
   const size = isTyped(label?.bag)
     ? ctx.number(
@@ -36,8 +40,8 @@ export function bagSize(
         'product',
       )
     : ctx.constant(
-        { id: `${prefix}/bag`, label: msg('lime.bagSizeTypical'), ...usual },
-        bagsLb[0],
+        { id: `${prefix}/bag`, label: msg('lime.bagSizeTypical'), ...from },
+        usual,
         'lb/bag',
         'product',
       );

@@ -12,9 +12,12 @@ import {
   perHundredToPerThousand,
   perThousandToTotal,
 } from '../../kernel/units/convert';
+import type { Quantity } from '../../kernel/units/quantity';
+import type { Figure } from '../../kernel/working/working';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg } from '../../kernel/messages/msg';
 import { bagSize, isTyped } from '../shared/bagSize';
+import { packFor } from '../shared/packs';
 import { AS_SULFUR } from '../../equations/shares';
 
 const PERCENT = { min: 5, max: 100 };
@@ -58,19 +61,11 @@ function worthOf(
   return { worth: percent, share };
 }
 
-/** A bag of sulfur: what its own label says, else what such bags usually say. */
-function readBag(
-  ctx: PlanContext,
-  file: AreaSlice,
-  prefix: string,
-  material: SulfurMaterial,
-): SulfurBag {
-  const label = file.labels[material.id];
-  return {
-    ...worthOf(ctx, file, prefix, material),
-    ...bagSize(ctx, prefix, material, label),
-    fromLabel: material.forPound === undefined && isTyped(label?.percent),
-  };
+/** The smallest bag that a job needs, of those that the material is sold in; the usual one where nobody knows the size. */
+function bagFor({ bagsLb }: SulfurMaterial, total: Figure<Quantity<'lb', 'product'>>): number {
+  const pounds = 'absent' in total ? Infinity : total.value.value;
+  const sizes = [...bagsLb].sort((a, b) => a - b);
+  return packFor(pounds, bagsLb[0], sizes);
 }
 
 /** Most of a material itself at once, lb/1000 ft²; nothing where only its sulfur is limited. */
@@ -91,7 +86,7 @@ export function sulfurProduct(
   ctx: PlanContext,
   entry: { readonly id: string; readonly label: Msg },
   sulfur: SulfurTreatment['first'],
-  { share }: SulfurBag,
+  { share }: Pick<SulfurBag, 'share'>,
   most: ProductRate | undefined,
 ): ProductRate {
   const divided = most ? { ...entry, id: `${entry.id}/uncapped` } : entry;
@@ -115,16 +110,23 @@ export function sulfurMaterials(
   return materials.sulfur.map((material): SulfurMaterialRow => {
     const { id, mixed, forPound } = material;
     const prefix = `${area.id}/sulfur/material/${id}`;
-    const bag = readBag(ctx, file, prefix, material);
+    const worth = worthOf(ctx, file, prefix, material);
     const most = mostOf(ctx, prefix, material);
     const entry = { id: `${prefix}/rate`, label: msg('sulfur.product') };
-    const rate = sulfurProduct(ctx, entry, first, bag, most);
+    const rate = sulfurProduct(ctx, entry, first, worth, most);
     const total = ctx.sheet.derive(
       'multiply',
       { id: `${prefix}/total`, label: msg('dose.total') },
       [rate, ground.extent],
       perThousandToTotal,
     );
+    const label = file.labels[id];
+    // What is sold in small bags is not sent home by the sack.
+    const bag: SulfurBag = {
+      ...worth,
+      ...bagSize(ctx, prefix, material, label, bagFor(material, total)),
+      fromLabel: forPound === undefined && isTyped(label?.percent),
+    };
     const bags = bagsFor(ctx, `${prefix}/bags`, total, bag.size);
     return {
       ...nameOf(material),

@@ -20,6 +20,7 @@ import type { SulfurOption } from './schools/school';
 import { afterWarmSeason, pastSulfur, waitsUntil, type PastSulfur } from './past';
 import { keptOf } from '../../site/diary';
 import { doneOf } from '../shared/done';
+import { frozenDays } from '../shared/closed';
 import { pinsOf } from '../shared/pins';
 import { worthIt } from './feasibility';
 import { PART_OF_THE_WAY } from '../../equations/soil/partOfTheWay';
@@ -235,6 +236,7 @@ export function planSulfur(
     chosenMaterial: chosen,
     digest: digestOf(judged, chosen.id, set),
   };
+  const { climate } = input;
   const request: DateRequest = {
     id: at,
     what: 'sulfur',
@@ -242,9 +244,9 @@ export function planSulfur(
     earliest: input.planFrom,
     count: 1,
     seasons: SULFUR_SEASONS,
+    closed: frozenDays(climate),
     interval: { months: 12 },
   };
-  const { climate } = input;
   return { requests: [request], dated: (datesOf) => onDates(file, at, worked, datesOf, climate) };
 }
 

@@ -1,0 +1,2 @@
+/** The schema number of the documents that this version writes. */
+export const SCHEMA = 10;
