@@ -17,7 +17,16 @@ const forbid = (...folders) => ({
 const WORDY_ATTRIBUTES = '/^(aria-label|title|placeholder|alt|label)$/';
 
 const config = [
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', '.stamps/**'] },
+  {
+    ignores: [
+      '.next/**',
+      'node_modules/**',
+      'next-env.d.ts',
+      'test-results/**',
+      '.stamps/**',
+      'public/service-worker.js',
+    ],
+  },
   ...nextVitals,
   ...tseslint.configs.recommended,
   prettier,

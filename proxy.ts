@@ -24,4 +24,5 @@ export function proxy({ nextUrl }: NextRequest): NextResponse {
   return response;
 }
 
-export const config = { matcher: '/((?!_next/static).*)' };
+// What passes here is held whole in memory first: a body that is streamed must not.
+export const config = { matcher: '/((?!_next/static|api/).*)' };

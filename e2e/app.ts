@@ -129,9 +129,7 @@ export class App {
 
   async saved(): Promise<void> {
     // Tells what it said instead, where it never says so.
-    await expect(this.page.locator('[data-save]')).toHaveAttribute('data-save', 'saved', {
-      timeout: 30_000,
-    });
+    await expect(this.page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
   }
 
   /** Another piece of ground, with its name. */

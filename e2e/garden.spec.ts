@@ -127,11 +127,13 @@ test('the caseload goes out as a backup and comes back into an empty browser', a
   await app.desk();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('No cases yet.');
   await give(page, 'Import a case or a backup', 'b.json', backup);
+  await page.getByRole('button', { name: 'Take 2 cases' }).click();
   await expect(page.getByText('2 new cases.')).toBeVisible();
   await expect(lines).toHaveCount(2);
   expect((await lines.allInnerTexts()).sort()).toEqual(before.sort());
   await give(page, 'Import a case or a backup', 'b.json', backup);
-  await expect(page.getByText('No new case, 2 stood here already.')).toBeVisible();
+  await expect(page.getByText('2 cases are the same in both places.')).toBeVisible();
+  await page.getByRole('button', { name: 'Take nothing' }).click();
 });
 
 test('a CSV file with an error on line 7 gives nothing until it is mended', async ({ page }) => {

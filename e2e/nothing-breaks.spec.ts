@@ -13,6 +13,7 @@ async function bringIn(page: Page, files: Parameters<typeof backupOf>[0]): Promi
     mimeType: 'application/json',
     buffer: Buffer.from(backupOf(files)),
   });
+  await page.getByRole('button', { name: /^Take (?:one|\d+) cases?$/ }).click();
   await expect(page.locator('[data-case-link]')).toHaveCount(files.length);
 }
 
@@ -137,31 +138,4 @@ test('every answer has its headers: pages, assets, the route, what is not there,
   }
   const policy = (await request.get('/')).headers()['content-security-policy'];
   expect(policy).toContain("frame-ancestors 'none'");
-});
-
-test.describe('without the server', () => {
-  test.use({ serviceWorkers: 'allow' });
-
-  test('a page that is loaded anew says what works, and what was typed is there afterwards', async ({
-    page,
-    context,
-  }) => {
-    const app = new App(page);
-    await app.newCase();
-    await app.type('Client', 'Ada Quill');
-    await app.saved();
-    await page.evaluate(async () => {
-      const { active } = await navigator.serviceWorker.ready;
-      if (active?.state === 'activating') {
-        await new Promise((resolve) => active.addEventListener('statechange', resolve));
-      }
-    });
-    await context.setOffline(true);
-    await page.reload();
-    await expect(page.getByRole('heading')).toHaveText('The program cannot be reached just now');
-    await expect(page.getByText('Everything that you typed is stored')).toBeVisible();
-    await context.setOffline(false);
-    await page.getByRole('link', { name: 'Try again' }).click();
-    await expect(app.field('Client')).toHaveValue('Ada Quill');
-  });
 });

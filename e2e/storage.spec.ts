@@ -1,15 +1,5 @@
 import { App, expect, test } from './app';
-
-/** Seeded numbers from 0 to 1 (mulberry32), so that a failing run can be run again. */
-function seeded(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
+import { seeded } from './seeded';
 
 test('a reload in the middle of typing loses nothing, not even what does not parse', async ({
   page,
@@ -68,7 +58,11 @@ test('a renderer that crashes at seeded moments leaves a valid document', async 
   await expect(app.page.locator('[data-case-link]')).toHaveCount(1);
 });
 
+/** The long form makes 1,000 edits: `EDITS=1000 npm run browser`. */
+const EDITS = Number(process.env['EDITS'] ?? 100);
+
 test('two pages with 100 seeded interleaved edits keep them all', async ({ page, context }) => {
+  test.setTimeout(1_800_000);
   const random = seeded(200);
   const app = new App(page);
   await app.newCase();
@@ -80,7 +74,7 @@ test('two pages with 100 seeded interleaved edits keep them all', async ({ page,
     1: ['Place', 'What they ask', 'Width'],
   };
   const last = new Map<string, string>();
-  for (let edit = 0; edit < 100; edit += 1) {
+  for (let edit = 0; edit < EDITS; edit += 1) {
     const who = random() < 0.5 ? 0 : 1;
     const label = places[who][Math.floor(random() * 3)] ?? 'Client';
     const text = `${label[0]}${edit}`;
@@ -207,4 +201,49 @@ test('a browser without storage is told of in words', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByText('will not open its storage')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Try again' })).toBeVisible();
+});
+
+test('a tab of an older version that does not let go is told of, and the page goes on when it is closed', async ({
+  page,
+  context,
+}) => {
+  const old = await context.newPage();
+  await old.goto('/icon.svg');
+  await old.evaluate(
+    () =>
+      new Promise((resolve) => {
+        const asked = indexedDB.open('agrologos', 40);
+        asked.onsuccess = () => resolve(Object.assign(window, { held: asked.result }).held.version);
+      }),
+  );
+  await page.goto('/');
+  await expect(
+    page.getByText('A tab with an older version of Agrologos holds your cases.'),
+  ).toBeVisible();
+  await old.close();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('No cases yet.');
+  await expect(page.getByText('holds your cases')).toBeHidden();
+});
+
+test('a tab of an older version lets go of its data for a newer one, and says so', async ({
+  page,
+  context,
+}) => {
+  const app = new App(page);
+  await app.newCase();
+  await app.type('Client', 'Ada Quill');
+  await app.saved();
+  const newer = await context.newPage();
+  await newer.goto('/icon.svg');
+  await newer.evaluate(
+    () =>
+      new Promise((resolve) => {
+        indexedDB.open('agrologos', 9990).onsuccess = resolve;
+      }),
+  );
+  await expect(page.getByText('Another tab opened a newer version')).toBeVisible();
+  // What is typed from here on is kept until it can be stored.
+  await app.field('Place').fill('Lower Fen');
+  const kept = await page.evaluate(() => JSON.stringify({ ...localStorage }));
+  expect(kept).toContain('Lower Fen');
 });

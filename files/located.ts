@@ -33,22 +33,36 @@ function lineAndColumn(text: string, offset: number): { line: number; column: nu
 
 /** The node at a path, else the nearest one around it. */
 function nearest(tree: Node, path: string): Node {
-  const keys = path === '' ? [] : path.split('/');
-  for (let length = keys.length; length > 0; length -= 1) {
-    const at = keys.slice(0, length).map((key) => (/^\d+$/.test(key) ? Number(key) : key));
-    const node = findNodeAtLocation(tree, at) ?? findNodeAtLocation(tree, keys.slice(0, length));
-    if (node) return node;
+  let node = tree;
+  for (const key of path === '' ? [] : path.split('/')) {
+    const next = findNodeAtLocation(node, [node.type === 'array' ? Number(key) : key]);
+    if (!next) break;
+    node = next;
   }
-  return tree;
+  return node;
 }
 
-/** Faults of a document at their lines and columns in the text that it was read from. */
-export function locate(text: string, faults: readonly Fault[]): LocatedFault[] {
+/** Where a text begins in the file that it was read from: its line, and its place inside the document. */
+export interface Origin {
+  readonly line: number;
+  readonly path: string;
+}
+
+const TOP: Origin = { line: 1, path: '' };
+
+/** Faults of a document at their lines and columns in the file that its text was read from. */
+export function locate(
+  text: string,
+  faults: readonly Fault[],
+  { line, path: above }: Origin = TOP,
+): LocatedFault[] {
   const tree = parseTree(text);
-  return faults.map(({ path, got, expected }) => {
-    const offset = tree ? nearest(tree, path).offset : 0;
+  return faults.map(({ path: inside, got, expected }) => {
+    const offset = tree ? nearest(tree, inside).offset : 0;
+    const at = lineAndColumn(text, offset);
+    const path = [above, inside].filter((each) => each !== '').join('/');
     const params = { path: path || '–', got: got || msg('expected.nothingThere'), expected };
-    return { ...lineAndColumn(text, offset), path, reason: msg('file.fault', params) };
+    return { ...at, line: line + at.line - 1, path, reason: msg('file.fault', params) };
   });
 }
 

@@ -25,7 +25,7 @@ install_packages() {
 # A hash of what the build is made from decides whether to build.
 build_app() {
   local stamp
-  stamp=$(find app core demo files store ui words workers proxy.ts scripts/write-csp-hashes.ts next.config.ts \
+  stamp=$(find app core demo files store ui words workers public/icons proxy.ts scripts/write-csp-hashes.ts scripts/write-service-worker.ts next.config.ts \
     postcss.config.mjs tsconfig.json package-lock.json -type f | LC_ALL=C sort |
     xargs -d '\n' sha256sum | sha256sum)
   if [ ! -f .next/csp.json ] || [ "$(cat "$STAMPS/build" 2>/dev/null)" != "$stamp" ]; then

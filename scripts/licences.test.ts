@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { byLicence, listed } from './licences';
 
 function json(file: string): Record<string, unknown> {
   return JSON.parse(readFileSync(file, 'utf8')) as Record<string, unknown>;
@@ -21,4 +22,12 @@ test('every package that ships is listed with the licence that it names, and all
   expect(listed.split('\n').filter((line) => line.startsWith('| ')).length).toBe(
     shipped.length + 2,
   );
+});
+
+/** What packages of packages may ask beside: to be named, or nothing at all. */
+const IN_TURN = [...PLAIN, 'ISC', '0BSD', 'BlueOak-1.0.0', 'CC-BY-4.0', '(MIT AND Zlib)'];
+
+test('all that they need in turn is listed, under plain licences', () => {
+  expect(readFileSync('docs/licences.md', 'utf8')).toContain(listed());
+  for (const licence of byLicence().keys()) expect(IN_TURN).toContain(licence);
 });

@@ -15,6 +15,7 @@ const ROOMS = [
   'words/en.case.json',
   'words/en.bench.json',
   'words/en.learn.json',
+  'words/en.desks.json',
 ];
 const FILE = 'core/kernel/messages/messages.ts';
 

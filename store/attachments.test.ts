@@ -1,19 +1,20 @@
 /** What is attached to a case lies apart from its document, goes where the case goes, and is in no patch. */
 import type { CaseFile } from '../core/casefile/casefile';
+import { alone, backupFrom, bringAll, copyTitle, look } from '../test/desks';
 import { newCase } from '../core/casefile/newCase';
 import { planCase } from '../core/plan/plan';
 import { keepAttachment, readRow } from './caseRows';
 import { addCase, patchCase, readCase } from './cases';
-import { allCases, bringIn } from './caseload';
 import { AgrologosDb } from './db';
-import { deleteCase, purgeDeleted } from './desk';
+import { deleteCase } from './desk';
+import { purgeDeleted } from './gone';
+import { takeIn } from './merge';
 import { CaseSession } from './session';
 
 const NOW = Date.UTC(2027, 9, 4);
 const OUTLINE = '[[[[-84,42],[-84,42.001],[-84.001,42]]]]';
 const KIND = 'areas/lawn/shape/kind';
 const PLACE = 'areas/lawn/shape/outline';
-const NAMES = { title: (title: string) => `${title} copy`, pack: <T>(pack: T): T => pack };
 let base: AgrologosDb;
 let count = 0;
 
@@ -57,9 +58,7 @@ function isMeasured(file: CaseFile): boolean {
 }
 
 async function documents(from = base): Promise<CaseFile[]> {
-  const all: CaseFile[] = [];
-  for await (const file of allCases(() => undefined, from)) all.push(file);
-  return all;
+  return (await backupFrom(from)).cases.map(({ file }) => file);
 }
 
 test('an outline is planned with, and neither the mirror nor the stored document carries it', async () => {
@@ -96,14 +95,13 @@ test('another page that follows the case sees it', async () => {
 test('it goes out with the case and comes in with it, as the same case and as a copy', async () => {
   const session = await outlined();
   await session.flush();
-  const files = await documents();
-  expect((await bringIn({ files }, NOW, NAMES, undefined, base)).unchanged).toBe(1);
-  const [file] = files;
-  if (!file) throw new Error('no case');
-  const changed = { files: [{ ...file, title: 'Another' }] };
-  expect((await bringIn(changed, NOW, NAMES, undefined, base)).copied).toBe(1);
+  const given = await backupFrom(base);
+  expect((await bringAll(given, base, NOW)).outcomes.left).toBe(1);
+  const [compared] = await look(alone({ ...given.cases[0]!.file, title: 'Another' }), base);
+  const beside = { compared: compared!, choice: 'beside' } as const;
+  expect((await takeIn([beside], NOW, copyTitle, { base })).outcomes.copied).toBe(1);
   const elsewhere = new AgrologosDb(`attachments-${count}-elsewhere`);
-  expect((await bringIn({ files }, NOW, NAMES, undefined, elsewhere)).added).toBe(1);
+  expect((await bringAll(given, elsewhere, NOW)).outcomes.added).toBe(1);
   for (const each of [...(await documents()), ...(await documents(elsewhere))]) {
     expect(isMeasured(each)).toBe(true);
   }

@@ -13,8 +13,8 @@ export interface CaseRow extends Omit<StoredRow, 'doc'> {
 }
 
 /** The tables that a transaction on cases has to name. */
-export function caseTables({ cases, attachments }: AgrologosDb) {
-  return [cases, attachments];
+export function caseTables({ cases, attachments, revisions }: AgrologosDb) {
+  return [cases, attachments, revisions];
 }
 
 function keyOf(caseId: string, id: string): string {
@@ -89,5 +89,6 @@ export async function keepAttachment(
 /** Removes cases for good, with what is attached to them. */
 export async function deleteRows(base: AgrologosDb, ids: readonly string[]): Promise<void> {
   await base.attachments.where('caseId').anyOf(ids).delete();
+  await base.revisions.where('caseId').anyOf(ids).delete();
   await base.cases.bulkDelete([...ids]);
 }

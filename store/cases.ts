@@ -8,7 +8,16 @@ import { caseTables, putRows, readRow, type CaseRow } from './caseRows';
 import { db, type AgrologosDb } from './db';
 import { indexRow } from '../core/plan/indexRow';
 import { putLines } from './lines';
-import { applyPatches, reachable, same, valueAt, type Patch } from './patch';
+import { note } from './history';
+import {
+  applyPatches,
+  differences,
+  reachable,
+  same,
+  valueAt,
+  type Json,
+  type Patch,
+} from './patch';
 
 /** What became of a list of patches. */
 export interface Applied {
@@ -31,6 +40,7 @@ async function put(
 export async function addCase(doc: CaseFile, now: number, base = db): Promise<void> {
   await base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
     await put(base, { id: doc.id, rev: 1, schema: doc.schema, deletedAt: 0, doc }, now);
+    await note(base, doc.id, { patches: [], at: now });
   });
 }
 
@@ -59,14 +69,17 @@ export async function readCase(id: string, now: number, base = db): Promise<Read
     if (migrated.kind === 'refused') {
       return { kind: 'refused', reason: migrated.reason, raw: row.doc };
     }
-    const present = presentRow(row);
-    if (present !== row) await put(base, present, now);
+    const present = inPresentSchema(row);
+    if (present !== row) {
+      await put(base, present, now);
+      await note(base, id, { patches: changesOf(row, present), at: now });
+    }
     return { kind: 'found', row: present, raw: migrated.document };
   });
 }
 
 /** A stored case with its document in the present schema; the row itself where it is already. */
-function presentRow(row: CaseRow): CaseRow {
+export function inPresentSchema(row: CaseRow): CaseRow {
   if (row.schema === SCHEMA) return row;
   const migrated = migrate(row.doc);
   if (migrated.kind === 'refused') return row;
@@ -74,11 +87,20 @@ function presentRow(row: CaseRow): CaseRow {
   return { ...row, schema: SCHEMA, rev: row.rev + 1, doc };
 }
 
+/** What was changed between two states of a stored case, what is attached apart: that lies beside its document. */
+export function changesOf(before: CaseRow, after: CaseRow): Patch[] {
+  const apart = ({ doc }: CaseRow): Json => {
+    const { attachments: _beside, ...rest } = doc;
+    return rest as unknown as Json;
+  };
+  return differences(apart(before), apart(after));
+}
+
 /** A stored case's document in the present schema. @throws Error where there is none */
 export async function storedCase(id: string, base: AgrologosDb): Promise<CaseFile> {
   const row = await readRow(base, id);
   if (!row) throw new Error(`storedCase: there is no case '${id}'`);
-  return presentRow(row).doc;
+  return inPresentSchema(row).doc;
 }
 
 /**
@@ -96,12 +118,14 @@ export async function patchCase(
   return base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
     const stored = await readRow(base, id);
     if (!stored) throw new Error(`patchCase: there is no case '${id}'`);
-    const row = presentRow(stored);
+    const row = inPresentSchema(stored);
     const conflicts: Patch[] = [];
+    const applied: Patch[] = row === stored ? [] : changesOf(stored, row);
     const doc = patches.reduce((current, patch) => {
       const there = valueAt(current, patch.path);
       if (same(there, patch.value)) return current;
       if (same(there, patch.was) && reachable(current, patch.path)) {
+        applied.push({ ...patch, was: there });
         return applyPatches(current, [patch]);
       }
       conflicts.push({ ...patch, was: there });
@@ -110,6 +134,7 @@ export async function patchCase(
     if (doc === row.doc) return { row, conflicts };
     const next = { ...row, rev: row.rev + 1, doc };
     await put(base, next, now, planOf);
+    await note(base, id, { patches: applied, at: now });
     return { row: next, conflicts };
   });
 }

@@ -1,15 +1,13 @@
 import { INDEX_VERSION, type CaseIndexRow } from '../core/plan/deskLine';
 import { isDemo } from '../core/casefile/demo';
 import { db, type AgrologosDb } from './db';
-import { caseTables, deleteRows } from './caseRows';
+import { whoIsHere } from './who';
+import { caseTables } from './caseRows';
 import { changeLines, LineReader } from './lines';
-
-/** Deleted cases can be brought back for this long. */
-const KEPT_AFTER_DELETION_MS = 30 * 86_400_000;
 
 async function mark(id: string, deletedAt: number, base: AgrologosDb): Promise<void> {
   await base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
-    await base.cases.update(id, { deletedAt });
+    await base.cases.update(id, { deletedAt, deletedBy: whoIsHere() });
     await changeLines(base, [id], (line) => ({ ...line, deletedAt }));
   });
 }
@@ -22,16 +20,6 @@ export function deleteCase(id: string, now: number, base = db): Promise<void> {
 /** Puts a deleted case back on the Desk. */
 export function restoreCase(id: string, base = db): Promise<void> {
   return mark(id, 0, base);
-}
-
-/** Removes for good what was deleted more than 30 days ago. */
-export async function purgeDeleted(now: number, base = db): Promise<void> {
-  await base.transaction('rw', [...caseTables(base), base.deskLines], async () => {
-    const old = base.cases.where('deletedAt').between(1, now - KEPT_AFTER_DELETION_MS);
-    const ids = await old.primaryKeys();
-    await deleteRows(base, ids);
-    await changeLines(base, ids, () => undefined);
-  });
 }
 
 /** Whether there is anything to list. */

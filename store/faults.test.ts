@@ -1,19 +1,41 @@
 /** A fault at each storage operation of a day: what is stored is as before the step that it met, or as after it. */
 import type { CaseFile } from '../core/casefile/casefile';
 import { newCase } from '../core/casefile/newCase';
-import type { Pack } from '../core/catalog/packs/pack';
+import { alone, backupFrom, copyTitle, look, usual, type Backup } from '../test/desks';
 import { addCase, patchCase, readCase } from './cases';
-import { bringIn } from './caseload';
 import { AgrologosDb } from './db';
 import { deleteCase, restoreCase } from './desk';
+import { purgeDeleted } from './gone';
+import { takeIn, type TakenIn } from './merge';
+import { putAway } from './putAway';
+import { takeBackIn } from './wayBack';
+import type { Json } from './patch';
+
+// Names that are the same in every run, so that two runs can be held against one another.
+let names = 0;
+jest.mock('nanoid', () => ({ nanoid: () => `n${(names += 1)}` }));
 
 const NOW = Date.UTC(2027, 9, 4);
+const DAY_MS = 86_400_000;
 const OLD: CaseFile = { ...newCase('c1', '2027-10-04'), title: 'Weir Cottage' };
 const NEW: CaseFile = { ...newCase('c2', '2027-10-04'), title: 'Osier Row' };
-const NAMES = {
-  title: (title: string): string => `${title} (from a file)`,
-  pack: (pack: Pack): Pack => pack,
-};
+const GOING: CaseFile = { ...newCase('c3', '2027-10-04'), title: 'Quarry Lane' };
+
+const put = (path: string, value: Json) => ({ path, was: undefined, value });
+
+/** What another desk gives that had the old cases too: changed, new, another version, deleted. */
+let other: Backup;
+
+async function otherDesk(): Promise<Backup> {
+  const base = await fresh();
+  names = 1000;
+  await patchCase('c1', [{ path: 'client/place', was: '', value: 'Lower Weir' }], NOW, base);
+  await addCase(NEW, NOW, base);
+  await deleteCase('c3', NOW, base);
+  const all = await backupFrom(base);
+  await base.delete();
+  return all;
+}
 
 /** What an advisor does of a day, step by step. */
 const DAY: readonly ((base: AgrologosDb) => Promise<unknown>)[] = [
@@ -23,21 +45,37 @@ const DAY: readonly ((base: AgrologosDb) => Promise<unknown>)[] = [
     patchCase(
       'c1',
       [
-        {
-          path: 'decisions/lawn:ph-settled',
-          was: undefined,
-          value: { what: 'ph-settled', value: 'dose', reason: '', at: '2027-10-04T09:00:00Z' },
-        },
-        { path: 'client/place', was: '', value: 'Upper Weir' },
+        put('decisions/lawn:ph-settled', {
+          ...{ what: 'ph-settled', value: 'dose', reason: '', at: '2027-10-04T09:00:00Z' },
+        }),
+        { path: 'title', was: 'Weir Cottage', value: 'Upper Weir' },
       ],
       NOW,
       base,
     ),
-  (base) => bringIn({ files: [NEW, { ...NEW, id: 'c3' }] }, NOW, NAMES, undefined, base),
+  // A page that is given to the client.
+  (base) =>
+    patchCase('c1', [put('issued/p1', { id: 'p1', on: '2027-10-04', text: 'x' })], NOW, base),
+  async (base) => {
+    const compared = await look(other, base);
+    expect(compared.map(({ kind }) => kind)).toEqual(['both', 'new', 'deletedThere']);
+    return takeIn(usual(compared), NOW, copyTitle, { base });
+  },
   (base) => deleteCase('c1', NOW, base),
   (base) => restoreCase('c1', base),
+  async (base) => {
+    const compared = await look(alone({ ...NEW, id: 'c4' }), base);
+    const taken = await takeIn(usual(compared), NOW, copyTitle, { base });
+    kept.set(base, taken);
+  },
+  async (base) => takeBackIn(kept.get(base)!, base),
+  async (base) => kept.set(base, { ...kept.get(base)!, ...(await putAway(['c1'], NOW, base)) }),
+  (base) => takeBackIn(kept.get(base)!, base),
   (base) => deleteCase('c2', NOW, base),
+  (base) => purgeDeleted(NOW + 40 * DAY_MS, base),
+  async (base) => (await backupFrom(base)).cases.length,
 ];
+const kept = new Map<AgrologosDb, TakenIn>();
 
 /** All that lies in the database. */
 async function everything(base: AgrologosDb): Promise<string> {
@@ -78,10 +116,18 @@ let made = 0;
 /** A database of its own with the old case in it. */
 async function fresh(): Promise<AgrologosDb> {
   made += 1;
+  names = 0;
   const base = new AgrologosDb(`faults-${made}`);
   await addCase(OLD, NOW, base);
+  await addCase(GOING, NOW, base);
+  // Both desks know these states.
+  await backupFrom(base);
   return base;
 }
+
+beforeAll(async () => {
+  other = await otherDesk();
+});
 
 /** What is stored after each step of a day without faults, and how many operations that takes. */
 async function soundDay(): Promise<{ states: string[]; operations: number }> {

@@ -1,3 +1,4 @@
+import type { OwnMaterial } from '../core/casefile/parts/material';
 import { newMaterial } from '../core/casefile/parts/material';
 import { AgrologosDb } from './db';
 import {
@@ -32,15 +33,19 @@ test('materials stand in their order, a retired one is for no new case, a remove
 test('what comes in of the same is nothing new, of the same id in other words a second one', async () => {
   const base = emptyBase();
   await putMaterials([bag('a', 1, 'A')], base);
-  const ids = ['x', 'y'];
-  await bringInMaterials(
-    [bag('a', 1, 'A'), bag('a', 1, 'A, but other'), bag('d', 4, 'D')],
-    () => ids.shift() ?? 'z',
-    base,
-  );
+  const other = { ...bag('a', 1, 'A, but other'), printed: { grade: '9-9-9' } };
+  const copyOf = (material: OwnMaterial): OwnMaterial => ({
+    ...material,
+    id: 'x',
+    name: `${material.name} (theirs)`,
+  });
+  const coming = [bag('a', 1, 'A'), other, bag('d', 4, 'D')];
+  await bringInMaterials(coming, copyOf, base);
+  // The same file once more brings nothing more.
+  await bringInMaterials(coming, (material) => ({ ...copyOf(material), id: 'y' }), base);
   expect((await shedMaterials(base)).map(({ id, name }) => [id, name])).toEqual([
     ['a', 'A'],
-    ['x', 'A, but other'],
+    ['x', 'A, but other (theirs)'],
     ['d', 'D'],
   ]);
 });

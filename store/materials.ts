@@ -41,17 +41,29 @@ export async function materialsForCases(base = db): Promise<Record<string, OwnMa
   return Object.fromEntries(used.map((material) => [material.id, material]));
 }
 
-/** Brings materials in: one that is here in other words comes beside it under an id of its own. */
+/** Whether two materials are the same in all but their own names. */
+function sameBag(a: OwnMaterial, b: OwnMaterial): boolean {
+  const [left, right] = [a, b].map((each) => ({ ...each, id: '', name: '', order: 0 }));
+  return same(left as unknown as Json, right as unknown as Json);
+}
+
+/**
+ * Brings materials in: one that is here in other words comes beside it under an id and a name of its own.
+ * @param copyOf the material as a copy
+ */
 export async function bringInMaterials(
   materials: readonly OwnMaterial[],
-  newId: () => string,
+  copyOf: (material: OwnMaterial) => OwnMaterial,
   base = db,
 ): Promise<void> {
   await base.transaction('rw', base.materials, async () => {
     for (const material of materials) {
       const here = await base.materials.get(material.id);
       if (here && same(here as unknown as Json, material as unknown as Json)) continue;
-      await base.materials.put(here ? { ...material, id: newId() } : material);
+      const coming = here ? copyOf(material) : material;
+      const others = here ? await base.materials.toArray() : [];
+      // What came in once beside another comes in no second time.
+      if (!others.some((each) => sameBag(each, coming))) await base.materials.put(coming);
     }
   });
 }

@@ -42,6 +42,11 @@ export function writeMirror(caseId: string, page: string, patches: readonly Patc
   }
 }
 
+/** Whether anything that was typed, on whatever page, waits to be stored or for a choice between two values. */
+export function hasPending(): boolean {
+  return Object.keys(localStorage).some((key) => key.startsWith(PREFIX));
+}
+
 function isPatch(value: unknown): value is Patch {
   return typeof value === 'object' && value !== null && typeof (value as Patch).path === 'string';
 }

@@ -56,6 +56,7 @@ test('of a file: new, newer, just so, and what would write over another comes be
   expect(await bringIn(first)).toBe('unchanged');
   expect(await bringIn(second())).toBe('newer');
   expect(await bringIn(first)).toBe('copied');
+  expect(await bringIn(first)).toBe('unchanged');
   expect(await bringIn(houseCopy(SHIPPED_PACK, 'house-3', 'Strand'))).toBe('added');
   expect(await bringIn(SHIPPED_PACK)).toBe('copied');
   const names = (await housePacks(base)).map(({ pack }) => [pack.name, pack.version]);

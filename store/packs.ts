@@ -50,6 +50,12 @@ export async function removePack(id: string, base = db): Promise<PackRow | undef
   });
 }
 
+/** Whether two packs are the same copy of one: what came in once comes in no second time. */
+function sameCopy(a: Pack, b: Pack): boolean {
+  const [left, right] = [a, b].map(({ id: _id, version: _version, ...rest }) => rest);
+  return same(left as unknown as Json, right as unknown as Json);
+}
+
 /** What became of a pack of a file. */
 export type PackBroughtIn = 'added' | 'newer' | 'unchanged' | 'copied';
 
@@ -78,6 +84,11 @@ export async function bringInPacks(
         continue;
       }
       const stored = what === 'copied' ? copyOf(pack) : pack;
+      const present = (await base.packs.toArray()).find((row) => sameCopy(row.pack, stored));
+      if (what === 'copied' && present) {
+        done.push({ id: present.id, what: 'unchanged' });
+        continue;
+      }
       await base.packs.put({ id: stored.id, pack: stored, draft: {} });
       done.push({ id: stored.id, what });
     }

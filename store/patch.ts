@@ -1,24 +1,15 @@
+import type { Json, Patch } from '../core/casefile/states';
 import { own } from '../core/kernel/typed/own';
-/**
- * Edits as small lists of patches on a plain document. A patch names one place by its path
- * (`areas/lawn/shape/width`), the value that was seen there, and the one to put in its place;
- * `undefined` stands for nothing there.
- */
-export type Json =
-  string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json | undefined };
+/** Edits as small lists of patches on a plain document. */
+export type { Json, Patch };
 
-export interface Patch {
-  readonly path: string;
-  readonly was: Json | undefined;
-  readonly value: Json | undefined;
-}
-
-type Node = Readonly<Record<string, Json | undefined>>;
+export type Node = Readonly<Record<string, Json | undefined>>;
 
 /** The one name that no place of a document has: it would name what all objects share. */
 const NO_NAME = '__proto__';
 
-function asNode(value: Json | undefined): Node | undefined {
+/** What holds places of its own: no list, and nothing that is plain. */
+export function asNode(value: Json | undefined): Node | undefined {
   return typeof value === 'object' && value !== null && !Array.isArray(value)
     ? (value as Node)
     : undefined;
@@ -75,6 +66,34 @@ export function applyPatches<T>(document: T, patches: readonly Patch[]): T {
 export function reachable(document: unknown, path: string): boolean {
   const parent = path.split('/').slice(0, -1).join('/');
   return parent === '' || asNode(valueAt(document, parent)) !== undefined;
+}
+
+/** Whether one of two places lies in the other, or both are one. */
+export function overlap(a: string, b: string): boolean {
+  return `${a}/`.startsWith(`${b}/`) || `${b}/`.startsWith(`${a}/`);
+}
+
+/**
+ * Patches with one more. It is put together with the last of its own place, but never across one that overlaps: what lies in
+ * one another keeps its order.
+ * @param from those before it stay as they are
+ */
+export function withPatch(patches: readonly Patch[], next: Patch, from = 0): Patch[] {
+  const at = patches.findLastIndex(({ path }) => overlap(path, next.path));
+  const before = at >= from ? patches[at] : undefined;
+  if (before?.path !== next.path) return [...patches, next];
+  return patches.with(at, { ...next, was: before.was });
+}
+
+/** The patches that make one document of another: as deep in them as they go, of lists the whole. */
+export function differences(before: Json | undefined, after: Json | undefined, at = ''): Patch[] {
+  if (same(before, after)) return [];
+  const [left, right] = [asNode(before), asNode(after)];
+  if (!left || !right) return [{ path: at, was: before, value: after }];
+  const keys = [...new Set([...Object.keys(left), ...Object.keys(right)])];
+  return keys.flatMap((key) =>
+    differences(own(left, key), own(right, key), at === '' ? key : `${at}/${key}`),
+  );
 }
 
 /** The patch that takes another one back. */

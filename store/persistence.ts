@@ -7,3 +7,16 @@ export async function askToKeep(): Promise<void> {
 export async function isKept(): Promise<boolean> {
   return (await navigator.storage?.persisted?.()) ?? false;
 }
+
+/** How much of what the browser gives is used, in millions of bytes. */
+export interface SpaceUsed {
+  readonly usedMb: number;
+  readonly quotaMb: number;
+}
+
+/** The space that is used; nothing where the browser does not tell. */
+export async function spaceUsed(): Promise<SpaceUsed | undefined> {
+  const { usage, quota } = (await navigator.storage?.estimate?.()) ?? {};
+  if (usage === undefined || quota === undefined) return undefined;
+  return { usedMb: Math.ceil(usage / 1e6), quotaMb: Math.floor(quota / 1e6) };
+}

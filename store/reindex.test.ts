@@ -1,7 +1,7 @@
 import { INDEX_VERSION } from '../core/plan/deskLine';
 import { lawnCase, ORACLE } from '../test/cases';
 import { addCase, patchCase } from './cases';
-import type { Progress } from './caseload';
+import type { Progress } from './breath';
 import { AgrologosDb } from './db';
 import { listCases } from './desk';
 import { indexRow, lineOf } from '../core/plan/indexRow';

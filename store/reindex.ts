@@ -1,7 +1,7 @@
 import { INDEX_VERSION, type CaseIndexRow } from '../core/plan/deskLine';
 import type { StoredDocument } from '../core/plan/indexRow';
 import { bucketOf } from './buckets';
-import type { Progress } from './caseload';
+import type { Progress } from './breath';
 import { db } from './db';
 import { caseTables, readRows } from './caseRows';
 import { allLines, putLines } from './lines';

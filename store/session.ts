@@ -7,7 +7,16 @@ import { patchCase, type Applied } from './cases';
 import { keepAttachment, type CaseRow } from './caseRows';
 import { db } from './db';
 import { writeMirror } from './mirror';
-import { applyPatches, reachable, same, valueAt, type Json, type Patch } from './patch';
+import {
+  applyPatches,
+  overlap,
+  reachable,
+  same,
+  valueAt,
+  withPatch,
+  type Json,
+  type Patch,
+} from './patch';
 import { sharing } from './sharing';
 import { UndoStack } from './undo';
 
@@ -53,11 +62,6 @@ const LONGEST_WAIT_MS = 1000;
 /** What could not be stored is tried again by itself, at first so soon, then after twice as long each time. */
 const AGAIN_MS = 2000;
 const LATEST_AGAIN_MS = 60_000;
-
-/** Whether one of two places lies in the other, or both are one. */
-function overlap(a: string, b: string): boolean {
-  return `${a}/`.startsWith(`${b}/`) || `${b}/`.startsWith(`${a}/`);
-}
 
 /** Whether the browser refused for want of space; the database wraps the reason in its own error. */
 function isFull(error: unknown): boolean {
@@ -210,12 +214,8 @@ export class CaseSession {
         this.held.set(patch.path, { ...held, value: patch.value });
         continue;
       }
-      // What is being written must not be changed under the transaction, and what lies in one another keeps its order.
-      const at = this.pending.findLastIndex(({ path }) => overlap(path, patch.path));
-      const last = at >= this.sending ? this.pending[at] : undefined;
-      const before = last?.path === patch.path ? last : undefined;
-      if (before) this.pending[at] = { ...patch, was: before.was };
-      else this.pending.push(patch);
+      // What is being written must not be changed under the transaction.
+      this.pending = withPatch(this.pending, patch, this.sending);
     }
     this.mirror();
     this.changed();

@@ -1,7 +1,7 @@
 /** Cases of tests as a person brings them in: in a backup. */
 import { newArea } from '../core/casefile/parts/area';
 import type { CaseFile } from '../core/casefile/casefile';
-import { writeBackup } from '../files/caseJson';
+import { BACKUP_END, backupCase, backupStart, type KeptBeside } from '../files/backup';
 import { lawnCase, type LawnInput } from './cases';
 
 /** A case by its title, with an id of its own. */
@@ -20,6 +20,7 @@ export function withStrips(file: CaseFile, count: number): CaseFile {
 }
 
 /** The file of a backup. */
-export function backupOf(files: readonly CaseFile[]): string {
-  return [...writeBackup(files, '2027-10-04T12:00:00.000Z')].join('');
+export function backupOf(files: readonly CaseFile[], kept?: KeptBeside): string {
+  const cases = files.map((file, at) => backupCase({ file, states: [] }, at === 0));
+  return [backupStart('2027-10-04T12:00:00.000Z', kept), ...cases, BACKUP_END].join('');
 }

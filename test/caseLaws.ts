@@ -39,7 +39,9 @@ function badNumber(entry: Working): string | undefined {
   if (!all.every(Number.isFinite)) return `not finite: ${entry.id}`;
   if (range && range.low > range.high + NEARLY) return `range upside down: ${entry.id}`;
   const least = Math.min(...all);
-  return least < -NEARLY && !MAY_BE_NEGATIVE.test(entry.id) ? `negative: ${entry.id}` : undefined;
+  // Days of a year count down before its first.
+  const mayBe = value.unit === 'day' || MAY_BE_NEGATIVE.test(entry.id);
+  return least < -NEARLY && !mayBe ? `negative: ${entry.id}` : undefined;
 }
 
 /** Doses sum to the need and none passes its limit, printed as they are. */

@@ -60,12 +60,22 @@ function otherEntry(dice: Dice, file: Node, other: Node): Node {
 }
 
 /** A case after one more change of any kind. */
-function edited(dice: Dice, file: CaseFile, other: CaseFile): CaseFile {
+function editedOnce(dice: Dice, file: CaseFile, other: CaseFile): CaseFile {
   const [from, to] = [file, other].map((each) => each as unknown as Node) as [Node, Node];
   const change = dice.chance(0.6) ? otherText : otherEntry;
   const next = change(dice, from, to) as unknown as CaseFile;
   // What was stored comes back as another object with the same values in it.
   return dice.chance(0.2) ? structuredClone(next) : next;
+}
+
+/** A case after so many seeded changes. */
+export function edited(file: CaseFile, seed: number, times: number): CaseFile {
+  const dice = new Dice(seed);
+  let next = file;
+  for (let time = 0; time < times; time += 1) {
+    next = editedOnce(dice, next, anyCase(dice.below(10_000)));
+  }
+  return next;
 }
 
 /** Whether two plans are the same in all that they say, the workings and the order of findings too. */
@@ -87,7 +97,7 @@ export function unequalPlans(from: number, to: number): number[] {
     let file = anyCase(seed);
     let run: Run = replan(file);
     for (let step = 0; step < EDITS; step += 1) {
-      file = edited(dice, file, anyCase(dice.below(10_000)));
+      file = editedOnce(dice, file, anyCase(dice.below(10_000)));
       run = replan(file, run);
       if (samePlan(run.plan, replan(file).plan)) continue;
       unequal.push(seed);

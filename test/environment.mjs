@@ -1,9 +1,18 @@
 import { TestEnvironment } from 'jest-environment-jsdom';
 
-/** jsdom without `structuredClone` breaks fake-indexeddb silently; it gets Node's own. */
+import { Blob, File } from 'node:buffer';
+/** jsdom without `structuredClone` breaks fake-indexeddb silently, and lacks what seals a file and what reads one in parts; it gets Node's own. */
 export default class Environment extends TestEnvironment {
   async setup() {
     await super.setup();
-    this.global.structuredClone = structuredClone;
+    Object.assign(this.global, {
+      structuredClone,
+      TextEncoder,
+      TextDecoder,
+      Uint8Array,
+      Blob,
+      File,
+    });
+    Object.defineProperty(this.global, 'crypto', { value: crypto });
   }
 }

@@ -1,6 +1,7 @@
 /** Bodies and files that nobody should send: seeded, so that one that does harm can be sent again. */
 import { own } from '../core/kernel/typed/own';
 import { anyCase } from './anyCase';
+import { backupOf } from './backups';
 import { Dice } from './dice';
 
 /** Values where others belong. */
@@ -104,4 +105,15 @@ export function brokenFile(seed: number): string {
   const kind = dice.below(3);
   if (kind === 0) return hostileText(seed);
   return spoil(dice, kind === 1 ? TABLE : MAP);
+}
+
+/** A backup of a few cases, of which one is changed, or whose text is spoiled. */
+export function brokenBackup(seed: number): string {
+  const dice = new Dice(seed);
+  const cases = Array.from({ length: dice.below(3) + 1 }, () =>
+    structuredClone(anyCase(dice.below(400))),
+  );
+  if (dice.chance(0.5)) change(dice, dice.one(cases));
+  const text = backupOf(cases);
+  return dice.chance(0.5) ? spoil(dice, text) : text;
 }

@@ -1,10 +1,14 @@
 /** What holds for whatever is sent or opened: an answer in words, and no exception. */
-import { readCases } from '../files/caseJson';
+import { isDeepStrictEqual } from 'node:util';
+import { readCases, type ReadCases } from '../files/caseJson';
+import { parseJson } from '../files/located';
+import { openCases, RefusedFile } from '../files/openCases';
+import { textOf } from '../files/parts';
 import { readGeoJson } from '../files/geojson';
 import { readPack } from '../files/packJson';
 import { ReportTable } from '../files/reportTable/reportTable';
 import { POST } from '../app/api/plan/route';
-import { brokenFile, hostileText } from './hostile';
+import { brokenBackup, brokenFile, hostileText } from './hostile';
 
 const ANSWERS = [200, 400, 413];
 
@@ -54,6 +58,34 @@ export function wrongFiles(from: number, to: number): Broken {
     } catch (error) {
       broken[seed] = String(error);
     }
+  }
+  return broken;
+}
+
+/** A file as it is read case by case. */
+async function readByCase(text: string): Promise<ReadCases> {
+  try {
+    const { cases, ...beside } = await openCases(textOf(new Blob([text])));
+    const all = [];
+    for await (const each of cases) all.push(each);
+    return { kind: 'cases', cases: all, ...beside };
+  } catch (error) {
+    if (error instanceof RefusedFile) return { kind: 'refused', faults: error.faults };
+    throw error;
+  }
+}
+
+/** Seeds of broken backups of which reading case by case says something else than reading the whole. */
+export async function wrongBackups(from: number, to: number): Promise<Broken> {
+  const broken: Broken = {};
+  for (let seed = from; seed < to; seed += 1) {
+    // Half a sign cannot be in a file.
+    const text = await new Blob([brokenBackup(seed)]).text();
+    const [whole, byCase] = [readCases(text), await readByCase(text)];
+    // Read whole, what is no JSON is known before anything else; and a cut or an odd sign may be found at another place.
+    const isJson = parseJson(text).kind === 'value';
+    const alike = isJson ? isDeepStrictEqual(whole, byCase) : whole.kind === byCase.kind;
+    if (!alike) broken[seed] = `${whole.kind}, by case ${byCase.kind}`;
   }
   return broken;
 }

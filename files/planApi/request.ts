@@ -5,8 +5,7 @@ import { boundsOf } from '../schemas/bounds';
 import { readCaseDocument } from '../schemas/caseFile';
 import type { Fault } from '../schemas/faults';
 
-/** Most bytes of a request, and its deepest nesting. */
-const MOST_BYTES = 1_000_000;
+/** Its deepest nesting. */
 const DEEPEST = 16;
 
 export type PlanRequest =
@@ -14,33 +13,6 @@ export type PlanRequest =
   /** More than is worked out for anybody: what it would take, and what is allowed. */
   | { readonly kind: 'tooMuch'; readonly effort: number; readonly most: number }
   | { readonly kind: 'faults'; readonly faults: readonly Fault[] };
-
-/** Reads a body and counts its bytes itself: no length, or a wrong one, makes no difference. */
-export async function readBody(
-  body: ReadableStream<Uint8Array> | null,
-): Promise<Uint8Array | 'tooLarge'> {
-  if (!body) return new Uint8Array();
-  const chunks: Uint8Array[] = [];
-  let size = 0;
-  const reader = body.getReader();
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (done) break;
-    size += value.byteLength;
-    if (size > MOST_BYTES) {
-      void reader.cancel().catch(() => undefined);
-      return 'tooLarge';
-    }
-    chunks.push(value);
-  }
-  const all = new Uint8Array(size);
-  let at = 0;
-  for (const chunk of chunks) {
-    all.set(chunk, at);
-    at += chunk.byteLength;
-  }
-  return all;
-}
 
 function parse(bytes: Uint8Array): { readonly value: unknown } | Fault {
   try {

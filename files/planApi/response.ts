@@ -23,7 +23,7 @@ import type { Figure, Working } from '../../core/kernel/working/working';
 const FROZEN_ACIDIC = 'sour';
 
 /** The version of the response. Later versions of Agrologos only add fields to it. */
-const PLAN_API = 1;
+export const PLAN_API = 1;
 
 /** Writes a message in words. */
 type Say = (message: Msg) => string;
@@ -322,3 +322,6 @@ export function planResponse(file: CaseFile, plan: Plan, voice: Voice, page: Voi
     ),
   };
 }
+
+/** A plan in its documented shape; `docs/formats/openapi.json` is made of this type. */
+export type PlanResponse = ReturnType<typeof planResponse>;

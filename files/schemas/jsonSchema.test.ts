@@ -3,7 +3,7 @@ import { DECISIONS } from '../../core/casefile/decisions';
 import { readFileSync } from 'node:fs';
 import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
-import { CASE } from '../../core/casefile/casefile';
+import { CASE, SCHEMA } from '../../core/casefile/casefile';
 import { fits } from '../../core/kernel/typed/spec';
 import { SOURCES } from '../../core/kernel/sources';
 import { applyPatches } from '../../store/patch';
@@ -50,6 +50,14 @@ test('the published lists of decisions and sources are the program’s', () => {
   expect(new Set(decisions)).toEqual(new Set(DECISIONS));
   const sources = enumsOf(pack).find((values) => values.includes('ncr-221'));
   expect(new Set(sources)).toEqual(new Set(Object.keys(SOURCES)));
+});
+
+test('the published schema says which schema it is', () => {
+  const { $id, title } = published as { readonly $id?: string; readonly title?: string };
+  expect([$id, title]).toEqual([
+    `urn:agrologos:case:${SCHEMA}`,
+    `Agrologos case, schema ${SCHEMA}`,
+  ]);
 });
 
 test('the frozen case is good by both', () => {

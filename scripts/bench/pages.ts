@@ -2,13 +2,12 @@
  * The pages of the production build, which must have been built before: from a key to the figure that it changes, with
  * nothing typed and with one, four and twelve areas; and the Desk with 20,000 lines.
  */
-import { spawn } from 'node:child_process';
-import { setTimeout as sleep } from 'node:timers/promises';
-import { chromium, type Browser, type CDPSession, type Locator, type Page } from '@playwright/test';
+import { chromium, type CDPSession, type Locator, type Page } from '@playwright/test';
 import { CHROMIUM } from '../../e2e/browser';
 import { multiplyLines } from '../../e2e/caseload';
 import { writeCase } from '../../files/caseJson';
 import { lawns } from './lawns';
+import { withServer } from './server';
 import { median, tell } from './timing';
 
 const PORT = 3218;
@@ -243,31 +242,13 @@ async function benchDesk(page: Page): Promise<void> {
   tell('search ÷ plain list', keyed / plain);
 }
 
-async function reached(browser: Browser): Promise<Page> {
-  const page = await browser.newPage();
-  for (let tries = 0; tries < 50; tries += 1) {
-    await sleep(200);
-    const answer = await page.goto(`${ORIGIN}/`).catch(() => null);
-    if (answer?.ok()) break;
-  }
-  return page;
-}
-
-async function benchPages(): Promise<void> {
-  const server = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-p', String(PORT)],
-    { env: { ...process.env, AGROLOGOS_EMPTY: '1' } },
-  );
+void withServer(PORT, async () => {
   const browser = await chromium.launch(CHROMIUM);
   try {
-    const page = await reached(browser);
+    const page = await browser.newPage();
     await benchCase(page);
     await benchDesk(page);
   } finally {
     await browser.close();
-    server.kill();
   }
-}
-
-void benchPages();
+});

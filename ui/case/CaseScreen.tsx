@@ -88,12 +88,13 @@ interface ArrivalProps {
   readonly openingRef: RefObject<boolean>;
 }
 
-/** Puts the focus to work once a step stands. */
+/** Once a step stands: puts the focus to work, and later fetches the other steps. */
 function Arrival({ step, openingRef }: ArrivalProps): ReactNode {
   useEffect(() => {
     if (!openingRef.current) focusWork(step);
     openingRef.current = false;
   }, [step, openingRef]);
+  useEffect(fetchSteps, []);
   return null;
 }
 
@@ -151,7 +152,6 @@ export function CaseScreen({ session, step, areaId, go }: CaseScreenProps): Reac
     },
     [all, go, session],
   );
-  useEffect(fetchSteps, []);
   // An old case opens with the focus at the top; a new one, and every later step, at its work.
   const openingRef = useRef(state.doc.title !== '');
   const [folded, setFolded] = useState(false);

@@ -33,11 +33,21 @@ export const STEP_SCREENS: Readonly<Record<StepId, ComponentType>> = {
 /** After the first step stands the others are fetched, so that going on needs no network. */
 const FETCH_AFTER_MS = 2000;
 
-/** Fetches all steps once the page has come to rest; gives what calls that off. */
+function fetchAll(): void {
+  // Whoever is without a network then fetches a step when it is opened.
+  for (const load of Object.values(LOAD)) void load().catch(() => undefined);
+}
+
+/** Fetches all steps once a step has stood for a while and nothing else is to be done; gives what calls that off. */
 export function fetchSteps(): () => void {
+  let idle: number | undefined;
   const timer = setTimeout(() => {
-    // Whoever is without a network then fetches a step when it is opened.
-    for (const load of Object.values(LOAD)) void load().catch(() => undefined);
+    // Not every browser tells when it is idle.
+    if ('requestIdleCallback' in window) idle = window.requestIdleCallback(fetchAll);
+    else fetchAll();
   }, FETCH_AFTER_MS);
-  return () => clearTimeout(timer);
+  return () => {
+    clearTimeout(timer);
+    if (idle !== undefined) window.cancelIdleCallback(idle);
+  };
 }

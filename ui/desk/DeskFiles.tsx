@@ -1,59 +1,20 @@
 'use client';
 
 import type { CaseIndexRow } from '../../core/plan/deskLine';
-import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
-import { useEffect, useState, type ReactNode } from 'react';
-import { isKept } from '../../store/persistence';
-import { readSetting } from '../../store/settings';
-import { formatDate, localDay } from '../format/date';
+import { useState, useSyncExternalStore, type ReactNode } from 'react';
 import { text } from '../format/shell';
 import { Button } from '../kit/Button';
+import { pickFolder } from '../keeping/pickFolder';
 import { FilePick } from '../files/FilePick';
 import type { Outcome } from './FileOutcome';
+import type { Job } from './FileWork';
 
-const FileOutcome = dynamic(() => import('./FileOutcome').then((file) => file.FileOutcome), {
-  ssr: false,
-});
-
+const FileWork = dynamic(() => import('./FileWork').then((file) => file.FileWork), { ssr: false });
+const Reminder = dynamic(() => import('./Reminder').then((file) => file.Reminder), { ssr: false });
 const LabTable = dynamic(() => import('./LabTable').then((file) => file.LabTable), { ssr: false });
 
-/** A week: a backup older than this is worth a reminder where something changed since. */
-const WEEK_MS = 7 * 86_400_000;
-
-function wantsBackup(rows: readonly CaseIndexRow[], at: number, now: number): boolean {
-  return rows.some(({ changedAt }) => changedAt > at) && now - at > WEEK_MS;
-}
-
-function Reminder({
-  rows,
-  onBackUp,
-}: {
-  rows: readonly CaseIndexRow[];
-  onBackUp: () => void;
-}): ReactNode {
-  const [opened] = useState(() => Date.now());
-  const [kept, setKept] = useState(true);
-  const setting = useLiveQuery(async () => (await readSetting('backedUpAt')) ?? '0');
-  useEffect(() => {
-    void isKept().then(setKept);
-  }, []);
-  if (setting === undefined || kept || !wantsBackup(rows, Number(setting), opened)) return null;
-  const at = Number(setting);
-  return (
-    <p
-      role="status"
-      className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-1 border-l-3 border-ochre bg-ochre-wash px-3 py-1.5"
-    >
-      {at === 0
-        ? text('desk.neverBackedUp')
-        : text('desk.backedUpLong', { date: formatDate(localDay(new Date(at))) })}
-      <Button look="quiet" onClick={onBackUp}>
-        {text('desk.backUpNow')}
-      </Button>
-    </p>
-  );
-}
+const noChange = (): (() => void) => () => undefined;
 
 interface DeskFilesProps {
   readonly rows: readonly CaseIndexRow[];
@@ -64,28 +25,25 @@ interface DeskFilesProps {
 
 /** Files in and out of the Desk: a case or a backup in, the whole caseload out, and the reminder. */
 export function DeskFiles({ rows, outcome, setOutcome }: DeskFilesProps): ReactNode {
-  const busy = outcome?.kind === 'busy';
+  const busy = outcome?.kind === 'busy' || outcome?.kind === 'reading';
   const [table, setTable] = useState(false);
-  const onProgress = (progress: { done: number; total: number }): void =>
-    setOutcome({ kind: 'busy', ...progress });
-  const backUp = (): void => {
-    onProgress({ done: 0, total: 0 });
-    void import('../files/caseloadFiles')
-      .then((files) => files.backUp(onProgress))
-      .then(
-        (count) => setOutcome({ kind: 'backedUp', count }),
-        () => setOutcome({ kind: 'failed' }),
-      );
+  const [job, setJob] = useState<Job>();
+  // Only where it stands is it known what this browser gives.
+  const canPick = useSyncExternalStore(
+    noChange,
+    () => pickFolder() !== undefined,
+    () => false,
+  );
+  const restore = async (): Promise<void> => {
+    const folder = await pickFolder('read')?.();
+    if (folder) setJob({ kind: 'folder', folder });
   };
-  const bringIn = (file: File): void => {
-    onProgress({ done: 0, total: 0 });
-    void import('../files/caseloadFiles')
-      .then((files) => files.importFile(file, onProgress))
-      .then(
-        (result) => setOutcome({ ...result, name: file.name }),
-        () => setOutcome({ kind: 'failed' }),
-      );
-  };
+  const act = (words: string, run: () => void): ReactNode => (
+    <Button look="quiet" disabled={busy} onClick={run}>
+      {words}
+    </Button>
+  );
+  const backUp = (): void => setJob({ kind: 'all' });
   return (
     <>
       <div className="mt-3 flex flex-wrap items-center gap-2">
@@ -94,22 +52,23 @@ export function DeskFiles({ rows, outcome, setOutcome }: DeskFilesProps): ReactN
           label={text('desk.import')}
           accept=".json,application/json"
           disabled={busy}
-          onFile={bringIn}
+          onFile={(file) => setJob({ kind: 'file', file })}
         />
+        {canPick && act(text('desk.restoreFolder'), () => void restore())}
         {rows.length > 0 && (
-          <Button look="quiet" disabled={busy} onClick={backUp}>
-            {text('desk.backUp')}
-          </Button>
-        )}
-        {rows.length > 0 && (
-          <Button look="quiet" aria-expanded={table} onClick={() => setTable(!table)}>
-            {text('desk.table')}
-          </Button>
+          <>
+            {act(text('desk.backUp'), backUp)}
+            {act(text('desk.backUpSealed'), () => setJob({ kind: 'sealed' }))}
+            {act(text('desk.archive'), () => setJob({ kind: 'archive' }))}
+            <Button look="quiet" aria-expanded={table} onClick={() => setTable(!table)}>
+              {text('desk.table')}
+            </Button>
+          </>
         )}
       </div>
       {table && <LabTable />}
-      <Reminder rows={rows} onBackUp={backUp} />
-      {outcome && <FileOutcome outcome={outcome} onClose={() => setOutcome(undefined)} />}
+      {rows.length > 0 && <Reminder rows={rows} onBackUp={backUp} />}
+      {(job ?? outcome) && <FileWork {...{ rows, job, outcome, setOutcome }} />}
     </>
   );
 }

@@ -1,20 +1,11 @@
 'use client';
 
-import type { Progress } from '../../store/caseload';
-import type { CaseIndexRow } from '../../core/plan/deskLine';
+import type { Progress } from '../../store/breath';
 import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { isDemo } from '../../core/casefile/demo';
-import {
-  deleteCase,
-  hasCases,
-  listCases,
-  markDemo,
-  purgeDeleted,
-  restoreCase,
-} from '../../store/desk';
+import { deleteCase, hasCases, listCases, restoreCase } from '../../store/desk';
 import { db } from '../../store/db';
 import { LineReader } from '../../store/lines';
 import { leftovers, livingPages } from '../../store/mirror';
@@ -56,6 +47,8 @@ function Empty({ onNew }: { onNew: () => void }): ReactNode {
 }
 
 /** The list and its words come when there is a case. */
+const Deleted = dynamic(() => import('./Deleted').then((file) => file.Deleted), { ssr: false });
+
 const CaseList = dynamic(() => import('./CaseList').then((file) => file.CaseList), {
   ssr: false,
 });
@@ -63,60 +56,6 @@ const CaseList = dynamic(() => import('./CaseList').then((file) => file.CaseList
 /** Fetches the list's part of the program while its lines are still being read. */
 async function fetchList(): Promise<void> {
   if (await hasCases()) await import('./CaseList');
-}
-
-/** The invented county comes back as one, as it went. */
-function bringCountyBack(): void {
-  void markDemo(0);
-}
-
-interface DeletedProps {
-  readonly rows: readonly CaseIndexRow[];
-  readonly justDeleted: string | undefined;
-}
-
-/** The last deletion with its undo, and what else can still be brought back. */
-function Deleted({ rows, justDeleted }: DeletedProps): ReactNode {
-  if (rows.length === 0) return null;
-  const last = rows.find(({ id }) => id === justDeleted);
-  const own = rows.filter(({ id }) => !isDemo(id));
-  const demo = own.length < rows.length;
-  const name = (row: CaseIndexRow): string => row.title || text('case.untitled');
-  return (
-    <section className="mt-8 max-w-2xl text-small text-ink-2">
-      {last && (
-        <p role="status" className="mb-2 flex items-center gap-3 text-base text-ink">
-          {text('desk.deleted', { name: name(last) })}
-          <Button look="quiet" onClick={() => void restoreCase(last.id)}>
-            {text('desk.undo')}
-          </Button>
-        </p>
-      )}
-      <details>
-        <summary className="cursor-pointer py-1">
-          {text('desk.deletedList', { n: rows.length })}
-        </summary>
-        <ul className="mt-1">
-          {demo && (
-            <li className="flex items-center gap-3">
-              {text('desk.county')}
-              <Button look="quiet" onClick={bringCountyBack}>
-                {text('desk.restore')}
-              </Button>
-            </li>
-          )}
-          {own.map((row) => (
-            <li key={row.id} className="flex items-center gap-3">
-              {name(row)}
-              <Button look="quiet" onClick={() => void restoreCase(row.id)}>
-                {text('desk.restore')}
-              </Button>
-            </li>
-          ))}
-        </ul>
-      </details>
-    </section>
-  );
 }
 
 /** Stores what dead pages have left. The plan is only fetched for it where there is something. */
@@ -136,7 +75,9 @@ export function DeskPage(): ReactNode {
   const [outcome, setOutcome] = useState<Outcome>();
   useEffect(() => {
     void fetchList().catch(() => undefined);
-    void purgeDeleted(Date.now()).catch(() => undefined);
+    void import('../../store/gone')
+      .then(({ purgeDeleted }) => purgeDeleted(Date.now()))
+      .catch(() => undefined);
     void replayLeftovers().catch(() => undefined);
   }, []);
   const [welcomed, setWelcomed] = useState(false);
@@ -174,7 +115,7 @@ export function DeskPage(): ReactNode {
   if (!cases || (!welcomed && cases.standing.length === 0)) return <main aria-busy="true" />;
   const { standing, deleted } = cases;
   const files = <DeskFiles rows={standing} outcome={outcome} setOutcome={setOutcome} />;
-  const below = <Deleted rows={deleted} justDeleted={justDeleted} />;
+  const below = deleted.length > 0 && <Deleted rows={deleted} justDeleted={justDeleted} />;
   if (standing.length === 0) {
     return (
       <main className="min-h-[calc(100vh-2.75rem)] bg-sheet px-6 py-4">

@@ -1,4 +1,4 @@
-import type { Progress } from '../../store/caseload';
+import type { Progress } from '../../store/breath';
 import { db } from '../../store/db';
 import { reindexOld } from '../../store/reindex';
 import { withLineMaker } from '../lines/lineMaker';

@@ -1,69 +1,65 @@
-import type { CaseFile } from '../../core/casefile/casefile';
-import type { Pack } from '../../core/catalog/packs/pack';
-import { readCases, writeBackup } from '../../files/caseJson';
-import type { LocatedFault } from '../../files/located';
-import { allCases, bringIn, type BroughtIn, type Progress } from '../../store/caseload';
-import { db } from '../../store/db';
-import type { MakeLines } from '../../store/makeLines';
-import { askToKeep } from '../../store/persistence';
-import { hasOffice, readOffice } from '../../store/office';
-import { shedMaterials } from '../../store/materials';
-import { housePacks } from '../../store/packs';
+/** Files out of the Desk: the whole caseload, or old cases that are put away. */
+import { sealed } from '../../files/sealed';
+import { putAway } from '../../store/putAway';
 import { writeSetting } from '../../store/settings';
+import { takeBackIn } from '../../store/wayBack';
 import { localDay } from '../format/date';
-import { text } from '../format/text';
-import { packName } from '../packs/packName';
-import { copied } from '../packs/packs';
-import { withLineMaker } from '../lines/lineMaker';
-import { download } from './download';
+import { backupParts } from '../keeping/backupParts';
+import { downloadBlob } from './download';
+import type { LongWork } from './longWork';
+import { backAgain, type Undo } from './undo';
 
-/** So many cases are planned on the page before anybody notices. */
-const FEW = 10;
+/** So many parts of a file are handed to the browser at once, which keeps them outside of the page's memory. */
+const PARTS = 500;
 
-type OnProgress = (progress: Progress) => void;
-
-/** Saves the whole caseload as one file; gives how many cases are in it. */
-export async function backUp(onProgress: OnProgress): Promise<number> {
-  const files: CaseFile[] = [];
-  for await (const file of allCases(onProgress)) files.push(file);
-  const now = new Date();
-  const office = (await hasOffice()) ? await readOffice() : undefined;
-  const packs = (await housePacks()).map(({ pack }) => pack);
-  const materials = await shedMaterials();
-  const kept = {
-    ...(office && { office }),
-    ...(packs.length > 0 && { packs }),
-    ...(materials.length > 0 && { materials }),
-  };
-  const parts = [...writeBackup(files, now.toISOString(), kept)];
-  download(`agrologos-backup-${localDay(now)}.json`, parts, 'application/json');
-  await writeSetting('backedUpAt', String(now.getTime()));
-  return files.length;
+/** Parts as one file; nothing where it was given up. */
+async function gathered(
+  parts: AsyncIterable<string>,
+  givenUp: AbortSignal,
+): Promise<Blob | undefined> {
+  const blobs: Blob[] = [];
+  let some: string[] = [];
+  for await (const part of parts) {
+    if (givenUp.aborted) return undefined;
+    some.push(part);
+    if (some.length < PARTS) continue;
+    blobs.push(new Blob(some));
+    some = [];
+  }
+  return new Blob([...blobs, ...some], { type: 'application/json' });
 }
 
-export type Imported =
-  | { readonly kind: 'in'; readonly what: BroughtIn }
-  | { readonly kind: 'refused'; readonly faults: readonly LocatedFault[] }
-  | { readonly kind: 'failed' };
+/**
+ * Saves the whole caseload as one file; gives how many cases are in it, or nothing where it was given up.
+ * @param passphrase what alone opens the file; '' for one that anybody can open
+ */
+export async function backUp(
+  { onProgress, givenUp }: LongWork,
+  passphrase: string,
+): Promise<number | undefined> {
+  let count = 0;
+  const parts = backupParts({ onProgress, count: (cases) => (count = cases) });
+  const blob = await gathered(passphrase === '' ? parts : sealed(parts, passphrase), givenUp);
+  if (!blob) return undefined;
+  const now = new Date();
+  const ending = passphrase === '' ? 'json' : 'sealed.json';
+  downloadBlob(`agrologos-backup-${localDay(now)}.${ending}`, blob);
+  await writeSetting('backedUpAt', String(now.getTime()));
+  return count;
+}
 
-/** Brings a case or a backup in; a file with any fault is refused whole. */
-export async function importFile(file: File, onProgress: OnProgress): Promise<Imported> {
-  const read = readCases(await file.text());
-  if (read.kind === 'refused') return read;
-  const names = {
-    title: (title: string): string => text('desk.copyOf', { title }),
-    pack: (pack: Pack): Pack => copied(pack, text('yardsticks.fromFile', { pack: packName(pack) })),
-  };
-  try {
-    const now = Date.now();
-    const bring = (makeLines?: MakeLines): Promise<BroughtIn> =>
-      bringIn(read, now, names, onProgress, db, makeLines);
-    // All or nothing comes in, so that a second attempt on the page can follow where there is no worker.
-    const what =
-      read.files.length > FEW ? await withLineMaker(bring).catch(() => bring()) : await bring();
-    void askToKeep();
-    return { kind: 'in', what };
-  } catch {
-    return { kind: 'failed' };
-  }
+/** Saves cases as a file to put them away in; gives whether it was made. */
+export async function saveArchive(
+  ids: readonly string[],
+  { onProgress, givenUp }: LongWork,
+): Promise<boolean> {
+  const blob = await gathered(backupParts({ onProgress, only: ids, archive: true }), givenUp);
+  if (blob) downloadBlob(`agrologos-archive-${localDay(new Date())}.json`, blob);
+  return blob !== undefined;
+}
+
+/** Takes cases that were saved in a file off the Desk; gives the way back. */
+export async function takeOffDesk(ids: readonly string[]): Promise<Undo> {
+  const taken = await putAway(ids, Date.now());
+  return () => backAgain(() => takeBackIn(taken));
 }

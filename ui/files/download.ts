@@ -1,14 +1,15 @@
 /** Hands a file of text to the browser to be saved. */
 export function download(name: string, parts: readonly string[], type: string): void {
-  save(name, new Blob([...parts], { type }));
+  downloadBlob(name, new Blob([...parts], { type }));
 }
 
 /** Hands a file of bytes to the browser to be saved. */
 export function downloadBytes(name: string, bytes: Uint8Array, type: string): void {
-  save(name, new Blob([new Uint8Array(bytes)], { type }));
+  downloadBlob(name, new Blob([new Uint8Array(bytes)], { type }));
 }
 
-function save(name: string, blob: Blob): void {
+/** Hands a file to the browser to be saved. */
+export function downloadBlob(name: string, blob: Blob): void {
   const url = URL.createObjectURL(blob);
   const link = document.createElement('a');
   link.href = url;

@@ -29,3 +29,10 @@ export function localDay(moment: Date): IsoDate {
   const two = (value: number): string => String(value).padStart(2, '0');
   return [moment.getFullYear(), two(moment.getMonth() + 1), two(moment.getDate())].join('-');
 }
+
+const CLOCK = new Intl.DateTimeFormat('en-US', { hour: 'numeric', minute: '2-digit' });
+
+/** The time of day of a moment where the reader is. */
+export function formatTime(moment: Date): string {
+  return CLOCK.format(moment);
+}

@@ -15,6 +15,7 @@ import shell from '../../words/en.json';
 import cases from '../../words/en.case.json';
 import bench from '../../words/en.bench.json';
 import learn from '../../words/en.learn.json';
+import desks from '../../words/en.desks.json';
 import desk from '../../words/en.desk.json';
 import page from '../../words/en.page.json';
 import plants from '../../words/en.plants.json';
@@ -27,10 +28,11 @@ const catalogue: Readonly<Record<string, string>> = {
   ...cases,
   ...bench,
   ...learn,
+  ...desks,
 };
 
 test('no id has words in two parts of the catalogue', () => {
-  const ids = [shell, desk, plants, page, cases, bench, learn].flatMap((words) =>
+  const ids = [shell, desk, plants, page, cases, bench, learn, desks].flatMap((words) =>
     Object.keys(words),
   );
   expect(ids.filter((id, at) => ids.indexOf(id) !== at)).toEqual([]);

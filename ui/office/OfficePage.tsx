@@ -2,7 +2,7 @@
 
 import { ChoiceField } from '../kit/ChoiceField';
 import { useLiveQuery } from 'dexie-react-hooks';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { RATE_UNITS } from '../../core/site/report/recommendation';
 import { PACK_VERSIONS } from '../../core/catalog/packs/versions';
 import { PAPERS, type Office, type Paper } from '../../core/casefile/office';
@@ -19,8 +19,10 @@ import { text } from '../format/text';
 import { Button } from '../kit/Button';
 import { UNIT_SYSTEMS, type UnitSystem } from '../../core/kernel/units/metric';
 import { unitsHere } from '../../store/units';
+import { keepWho, whoIsHere } from '../../store/who';
 import { Section, StepHead } from '../kit/Section';
 import { DraftField } from '../kit/DraftField';
+import { Keeping } from '../keeping/Keeping';
 import { RuleList } from '../rules/RuleList';
 import { Stock } from './Stock';
 
@@ -204,6 +206,21 @@ function Volunteers({ office }: { office: Office }): ReactNode {
   );
 }
 
+/** Who works at this desk: each change that is made here says so. */
+function Who(): ReactNode {
+  const [name, setName] = useState(whoIsHere);
+  const change = (typed: string): void => {
+    setName(typed);
+    keepWho(typed);
+  };
+  return (
+    <div className="mb-3">
+      <DraftField label={text('office.who')} value={name} onChange={change} className="w-72" />
+      <p className="max-w-2xl text-small text-ink-2">{text('office.whoHelp')}</p>
+    </div>
+  );
+}
+
 /** What an office decides once. */
 export function OfficePage(): ReactNode {
   const office = useLiveQuery(() => readOffice());
@@ -230,7 +247,11 @@ export function OfficePage(): ReactNode {
           <Slips office={office} />
         </Section>
         <Section title={text('office.people')}>
+          <Who />
           <Volunteers office={office} />
+        </Section>
+        <Section title={text('keeping.title')}>
+          <Keeping />
         </Section>
         <Section title={text('office.stock')}>
           <Stock office={office} />

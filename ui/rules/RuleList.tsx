@@ -1,5 +1,6 @@
 'use client';
 
+import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
 import { newRule, type Rule } from '../../core/casefile/parts/rule';
 import { ARCHETYPES, RULE_KINDS, type RuleField } from '../../core/catalog/rules/archetypes';
@@ -83,7 +84,7 @@ export function RuleList({ rules, problems, write, remove }: RuleListProps): Rea
           onChoose={(chosen) => {
             const kind = RULE_KINDS.find((each) => each === chosen);
             const order = Math.max(0, ...rules.map((each) => each.order)) + 1;
-            if (kind) write(newRule(`rule-${order}`, order, kind));
+            if (kind) write(newRule(nanoid(8), order, kind));
           }}
         />
       </div>

@@ -6,15 +6,16 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { db } from '../../store/db';
+import { keptFolder } from '../../store/keeping';
 import { readSetting, writeSetting } from '../../store/settings';
 import { CommandProvider, useCommands, type Command } from '../commands/registry';
 import { text } from '../format/shell';
 import { Kbd } from '../kit/Kbd';
-import { Broken } from './Broken';
 import { Logo } from './Logo';
-import { useOfflinePage } from './useOfflinePage';
+import { ProgramUpdate } from './ProgramUpdate';
 
 const CommandField = lazy(() => import('../commands/CommandField'));
+const Broken = dynamic(() => import('./Broken').then((file) => file.Broken), { ssr: false });
 const HelpSheet = dynamic(() => import('../commands/HelpSheet'), { ssr: false });
 
 /** The id of the slot in the top bar where the open case says whether it is saved. */
@@ -135,15 +136,26 @@ function useRefusal(): Error | undefined {
   return refusal;
 }
 
+/** Has the chosen folder kept current, once there is one. */
+function useKeeper(): void {
+  const wanted = useLiveQuery(async () => !!(await keptFolder().catch(() => undefined))) ?? false;
+  useEffect(() => {
+    if (!wanted) return undefined;
+    const started = import('../keeping/keeper').then(({ startKeeper }) => startKeeper());
+    return () => void started.then((stop) => stop());
+  }, [wanted]);
+}
+
 /** What stands around every screen: commands and the top bar. */
 export function Shell({ children }: { children: ReactNode }): ReactNode {
-  useOfflinePage();
   const refusal = useRefusal();
+  useKeeper();
   const letterKeys = useLiveQuery(() => readSetting('letterKeys').catch(() => undefined)) !== 'off';
   const setLetterKeys = (on: boolean): void => void writeSetting('letterKeys', on ? 'on' : 'off');
   return (
     <CommandProvider letterKeys={letterKeys} setLetterKeys={setLetterKeys}>
       <TopBar />
+      <ProgramUpdate />
       {refusal ? <Broken error={refusal} reset={() => location.reload()} /> : children}
     </CommandProvider>
   );

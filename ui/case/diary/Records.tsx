@@ -18,6 +18,7 @@ import { useCase } from '../context/caseContext';
 import { textPlace } from '../context/places';
 import { useMaterials } from '../context/useMaterials';
 import { SelectField, TextField } from '../fields/Fields';
+import { ByWhom } from '../shared/ByWhom';
 import { Removable } from '../shared/Removable';
 import { Photos } from './Photos';
 import { anotherPart, recordsOf, unplanned } from './records';
@@ -121,6 +122,7 @@ function RecordRow({ entry, name, isNew, keep }: RecordRowProps): ReactNode {
               {text('diary.anotherPart')}
             </Button>
           )}
+          <ByWhom place={`past/${entry.id}`} />
         </div>
       </div>
     </Removable>
@@ -163,6 +165,7 @@ function LoadRecords({ loads }: { loads: readonly Load[] }): ReactNode {
             >
               {text('diary.stillToCome')}
             </Button>
+            <ByWhom place={`loads/${load.id}`} />
           </li>
         );
       })}

@@ -16,6 +16,7 @@ import { ReportGrid } from './ReportGrid';
 import { useOffice } from '../../slip/useOffice';
 import { useCase } from '../context/caseContext';
 import { SelectField, TextField } from '../fields/Fields';
+import { ByWhom } from '../shared/ByWhom';
 import { Findings } from '../shared/Findings';
 import { NextButton } from '../shared/NextButton';
 import { giveSample } from '../context/groundEdits';
@@ -193,6 +194,9 @@ export function ResultsStep(): ReactNode {
             width="words"
           />
         </div>
+        <p className="mt-2">
+          <ByWhom place={at} />
+        </p>
       </Section>
       <Section title={text('results.year')}>
         <ClimateFields />

@@ -16,6 +16,7 @@ import { text } from '../../format/text';
 import { Button } from '../../kit/Button';
 import { Kbd } from '../../kit/Kbd';
 import { useCase } from '../context/caseContext';
+import { ByWhom } from './ByWhom';
 import { NextButton } from './NextButton';
 
 interface SettleButtonProps {
@@ -66,7 +67,10 @@ export function SettleButton({ what }: SettleButtonProps): ReactNode {
     return (
       <span className="flex items-center gap-3">
         {settled && dosed && (
-          <span className="font-semibold text-spruce">{text('settle.done')}</span>
+          <span className="flex flex-col items-end">
+            <span className="font-semibold text-spruce">{text('settle.done')}</span>
+            <ByWhom short place={`decisions/${decisionKey(areaId, what)}`} />
+          </span>
         )}
         <NextButton />
       </span>

@@ -13,6 +13,7 @@ import { usePaperOptions } from '../../slip/paperOptions';
 import { useOffice } from '../../slip/useOffice';
 import { WrittenLines } from '../../slip/WrittenLines';
 import { useCase } from '../context/caseContext';
+import { ByWhom } from '../shared/ByWhom';
 
 /** A page as it was given out, to be read and printed again. */
 function GivenPage({ page, onClose }: { page: Issued; onClose: () => void }): ReactNode {
@@ -79,6 +80,7 @@ function GivenRow({ page, now }: { page: Issued; now: WrittenPage }): ReactNode 
         <Button look="quiet" onClick={() => setOpened(true)}>
           {text('page.openGiven')}
         </Button>
+        <ByWhom short place={`issued/${page.id}`} />
       </div>
       {compared && n > 0 && <Differences all={all} />}
       {opened && <GivenPage page={page} onClose={() => setOpened(false)} />}
