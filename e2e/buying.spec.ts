@@ -38,12 +38,9 @@ async function priced(
   }
 }
 
-/** A machine that does other work as well may take long over it. */
-const SEARCHED = { timeout: 60_000 };
-
 async function search(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Find the best ways' }).click();
-  await expect(page.getByRole('button', { name: 'Find the best ways' })).toBeEnabled(SEARCHED);
+  await expect(page.getByRole('button', { name: 'Find the best ways' })).toBeEnabled();
 }
 
 const answers = (page: Page) => page.locator('article');
@@ -108,6 +105,7 @@ test('the solver is not loaded before somebody asks for it, and a broken one bre
     if (request.url().includes('.wasm')) asked.push(request.url());
   });
   await landingHouse(page);
+  await expect(page.getByRole('button', { name: 'Find the best ways' })).toBeVisible();
   expect(asked).toEqual([]);
   // The line is down: requests of workers that a test holds up itself were seen to wait for ever.
   await context.setOffline(true);
@@ -121,13 +119,20 @@ test('the solver is not loaded before somebody asks for it, and a broken one bre
   expect(asked.length).toBeGreaterThan(0);
 });
 
-test('a solver that is killed midway is told of, and the next search goes through', async ({
-  page,
-}) => {
+test('a solver that is killed is told of, and the next search goes through', async ({ page }) => {
   await landingHouse(page);
+  // The next worker ends as it begins, and says nothing: one that is ended from outside may have answered, or be the one after it.
+  await page.evaluate(() => {
+    const Living = Worker;
+    window.Worker = class extends Living {
+      constructor(url: string | URL, options?: WorkerOptions) {
+        super(url, options);
+        window.Worker = Living;
+        this.terminate();
+      }
+    };
+  });
   await page.clock.install();
-  // Whatever the worker is at, it is gone before it answers.
-  page.once('worker', (worker) => void worker.evaluate(() => self.close()).catch(() => undefined));
   await page.getByRole('button', { name: 'Find the best ways' }).click();
   await expect(page.getByRole('button', { name: 'Find the best ways' })).toBeDisabled();
   await page.clock.runFor(120_000);
