@@ -658,11 +658,13 @@ const CASES: readonly [id: string, input: LawnInput, checks: Checks][] = [
     'C2',
     {
       ...{ ...MIX, planFrom: '2027-05-01', ph: '5.9', p: extract('1'), k: extract('40') },
+      more: { ec: { text: '0.5', unit: 'dS/m', method: 'saturated-paste' } },
       shape: { kind: 'round-containers', number: '6', diameter: '1.5', depth: '1.2' },
     },
     {
       'liquid feed or slow release by label': says(/liquid|slow-release/i),
       'never "do not feed"': never(/do not feed/i),
+      'nothing is washed out': never(/flush|leach/i),
     },
   ],
   [

@@ -54,6 +54,8 @@ function collect(nodes: readonly Node[], into: Map<string, Kind>): void {
 function line(id: string, words: string): string {
   const params = new Map<string, Kind>();
   collect(new IntlMessageFormat(words, 'en-US').getAst() as unknown as readonly Node[], params);
+  // The voice fills this one in itself: it sets what stands in <b>.
+  if (params.has('b')) throw new Error(`${id}: no parameter may be called b.`);
   const list = [...params].map(([name, kind]) => `readonly ${name}: '${kind}'`).sort();
   return `'${id}': ${list.length > 0 ? `{ ${list.join('; ')} }` : 'None'};`;
 }

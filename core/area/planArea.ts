@@ -5,7 +5,7 @@ import type { Materials } from '../catalog/materials/materials';
 import type { Pack } from '../catalog/packs/pack';
 import { isMixedSample } from '../site/report/mixedSample';
 import { judgementsOf } from '../judge/judgements';
-import { stripsOn } from '../site/strips';
+import { distancesOf, stripsOn } from '../site/strips';
 import { COOL_SEASON_LAWN, PLANTS } from '../catalog/plants/plants';
 import { formOf, isFromBare, type Form } from '../catalog/programmes/growing';
 import type { IsoDate } from '../kernel/typed/date';
@@ -155,6 +155,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
   const { clues } = sampling;
   const reading = readArea(ctx, { file, area, plant, goal, pack, readings, soilTest, clues });
   const allowed = allowedOn(ctx, file, plant);
+  const distances = distancesOf(ctx, area);
   const loads = readLoads(ctx, file, ground, planFrom);
   const comingLoads = planLoads({ area, climate, planFrom, plant, allowed, loads });
   // What comes after the season is for the one after.
@@ -168,6 +169,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     plant,
     form,
     allowed,
+    distances,
     goal,
     pack,
     materials,
@@ -184,7 +186,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
   const calcareous = isCalcareous(file, readings);
   const ledger = ledgerOf(ctx, area.id, records, loads);
   const habit = habitOf(ctx, { file, area, plant, materials, soilTest, fertilizer });
-  const strips = stripsOn(ctx, area, allowed);
+  const strips = stripsOn(area, allowed, distances);
   const judged = {
     ...{ area, plant, ground, readings, reading, soilTest, treatments },
     ...{ strips, habit, mixedSample: mixed },
@@ -231,6 +233,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
     nextTest: nextTest({
       decided: file.decisions.retest?.value,
       pack,
+      isMix: plant.group === 'mixes',
       acid: goal.acid,
       texture: readings.texture,
       byKit: readings.phFromField !== undefined,

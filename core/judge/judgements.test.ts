@@ -22,6 +22,13 @@ const CASES: readonly (readonly [LawnInput, readonly JudgementId[]])[] = [
   [{ ...PLAIN, clues: 'yellow-veins' }, ['ironLawn']],
   [{ ...PLAIN, plant: 'pin-oak', ph: '7.4', clues: 'yellow-veins' }, ['ironTree', 'growth']],
   [{ ...PLAIN, ...BUSHES, ph: '5.8', clues: 'yellow-veins' }, ['ironPlants']],
+  // Acidic soil locks nothing up: looked for elsewhere. Maples lack manganese first on limy soil. Common practice.
+  [
+    { ...PLAIN, plant: 'red-maple', ph: '7.4', clues: 'yellow-veins' },
+    ['manganeseTree', 'growth'],
+  ],
+  [{ ...PLAIN, ph: '6.1', clues: 'yellow-veins' }, ['veinsElsewhere']],
+  [{ ...PLAIN, ...BUSHES, ph: '4.8', clues: 'yellow-veins' }, ['veinsElsewhere']],
   [{ ...PLAIN, plant: 'snap-bean', more: { ec: paste('4.5') } }, ['leach']],
   [{ ...PLAIN, p: { text: '320' }, k: { text: '900' } }, ['phosphorusStop', 'potassiumStop']],
   [{ ...PLAIN, more: { mg: { text: '35', unit: 'ppm' } } }, ['magnesium']],

@@ -48,16 +48,30 @@ function over({ readings }: JudgedArea, analyte: Analyte, level: number): MsgPar
   return figure && value !== undefined && value > level ? { working: figure.id } : undefined;
 }
 
-/** A mix whose salts are high already, by what its plants bear or by the classes of its extract. */
+/** A mix whose salts are high already, by what its plants bear or by the classes of its extract; too few salts hold nothing up. */
 function isRichMix(area: JudgedArea): boolean {
-  const salts = area.reading.lines.find(({ analyte }) => analyte === 'ec');
-  const isHigh = salts?.then?.id === 'reading.then.ec.high' || (salts?.limits ?? 0) >= 2;
+  const salts = area.reading.lines.find(({ analyte }) => analyte === 'ec')?.then?.id ?? '';
+  const isHigh = /^reading\.then\.ec\.(high|excess)$/.test(salts);
   return isMix(area) && (isHigh || area.treatments.fertilizer.hold?.why === 'salts');
 }
 
-/** Yellow between the veins, or iron that is short where the plant shows it. */
+/** From this pH up a soil locks iron and manganese up for any plant. Common practice. */
+const LOCKED_FROM_PH = 6.5;
+
+/** Whether a soil locks iron and manganese up for what grows there; one whose pH nobody knows may well do so. */
+function isLockedUp({ readings: { waterPh }, plant }: JudgedArea): boolean {
+  const ph = valueOf(waterPh)?.value ?? Infinity;
+  return ph >= LOCKED_FROM_PH || ph > plant.window.high;
+}
+
+/** Yellow between the veins where the soil locks up what the plant lacks, or iron that is short where the plant shows it. */
 function lacksIron(area: JudgedArea): boolean {
-  return sees(area, 'yellow-veins') || limits(area, 'fe') > 0;
+  return (sees(area, 'yellow-veins') && isLockedUp(area)) || limits(area, 'fe') > 0;
+}
+
+/** Whether what a tree lacks first on such soil is manganese: maples. */
+function lacksManganeseFirst({ plant: { responds } }: JudgedArea): boolean {
+  return responds.includes('mn') && !responds.includes('fe');
 }
 
 /** An amount of the product that carries what is short. */
@@ -143,7 +157,13 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
       msg('judged.standingWater'),
     ),
   moss: (area) => said(sees(area, 'moss'), msg('judged.moss')),
-  ironTree: (area) => said(lacksIron(area) && area.plant.group === 'trees', msg('judged.ironTree')),
+  ironTree: (area) => {
+    if (!lacksIron(area) || area.plant.group !== 'trees') return undefined;
+    return msg(lacksManganeseFirst(area) ? 'judged.manganeseTree' : 'judged.ironTree');
+  },
+  manganeseTree: () => undefined,
+  veinsElsewhere: (area) =>
+    said(sees(area, 'yellow-veins') && !lacksIron(area), msg('judged.veinsElsewhere')),
   ironLawn: (area) => said(lacksIron(area) && area.plant.form === 'lawn', msg('judged.ironLawn')),
   ironPlants: (area) =>
     said(
@@ -151,7 +171,10 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
       msg('judged.ironPlants'),
     ),
   phosphorusStop: (area) =>
-    said(!isMix(area) && area.soilTest.p.rating === 'very-high', msg('judged.phosphorusStop')),
+    said(
+      !isMix(area) && area.soilTest.p.rating === 'very-high',
+      msg('judged.phosphorusStop', { form: area.plant.form }),
+    ),
   potassiumStop: (area) =>
     said(!isMix(area) && area.soilTest.k.rating === 'very-high', msg('judged.potassiumStop')),
   habit: ({ habit }) => {
@@ -176,7 +199,7 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
     said(
       plant.form === 'woody' &&
         (plant.group === 'trees' ||
-          (plant.group === 'fruit' && plant.rules.includes('fire-blight'))) &&
+          (plant.group === 'fruit' && plant.rules.includes('tree-growth'))) &&
         !treatments.fertilizer.hold,
       msg('judged.growth'),
     ),
@@ -205,6 +228,8 @@ const WEIGHTS: Readonly<Record<JudgementId, Weight>> = {
   standingWater: 'limits',
   moss: 'limits',
   ironTree: 'limits',
+  manganeseTree: 'limits',
+  veinsElsewhere: 'limits',
   ironLawn: 'limits',
   ironPlants: 'limits',
   phosphorusStop: 'limits',

@@ -22,6 +22,12 @@ test.each<[string, LawnInput, number, string]>([
     1,
     'salts',
   ],
+  [
+    'pots',
+    { plant: 'container-mix', pack: { id: 'potting-mix-extract', version: 1 }, ph: '6.0' },
+    1,
+    'mix',
+  ],
   ['much lime in one go', { ph: '5.9', buffer: '6.7', situation: 'tilled' }, 1, 'lime'],
   [
     'a little compost where phosphorus is high',

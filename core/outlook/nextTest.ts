@@ -6,7 +6,8 @@ import type { LoadRead } from '../site/loads';
 import type { Texture } from '../tables/lime/byTexture';
 
 /** Why the next test comes when it does, where nothing that is put on asks for it sooner. */
-type NextTestWhy = 'decided' | 'kit' | 'salts' | 'lime' | 'acid' | 'sandy' | 'compost' | 'usual';
+type NextTestWhy =
+  'decided' | 'mix' | 'kit' | 'salts' | 'lime' | 'acid' | 'sandy' | 'compost' | 'usual';
 
 /** Years until a test, and why. */
 interface Interval {
@@ -20,7 +21,7 @@ export interface NextTest extends Interval {
 }
 
 /** Years until the next test of soil that is only guessed at, or whose pH, phosphorus or salts move. Common practice. */
-const SOONER = { kit: 1, salts: 1, lime: 1, acid: 1, sandy: 2, compost: 2 } as const;
+const SOONER = { mix: 1, kit: 1, salts: 1, lime: 1, acid: 1, sandy: 2, compost: 2 } as const;
 
 /** From so much lime on, a correction is looked after when it has had a year, lb/1000 ft². Common practice. */
 const MUCH_LIME = 40;
@@ -29,12 +30,14 @@ const MUCH_LIME = 40;
 const DEEP_COMPOST = 1;
 
 /** In the order in which they are told: the first that holds. */
-const REASONS = ['salts', 'kit', 'acid', 'lime', 'sandy', 'compost'] as const;
+const REASONS = ['mix', 'salts', 'kit', 'acid', 'lime', 'sandy', 'compost'] as const;
 
 interface NextTestInput {
   /** The advisor's own years, as decided. */
   readonly decided: string | undefined;
   readonly pack: Pack;
+  /** It is a potting mix: water and fertilizer change it within a season. */
+  readonly isMix: boolean;
   /** Something for acidic soil grows here. */
   readonly acid: boolean;
   readonly texture: Texture | undefined;
@@ -50,13 +53,14 @@ interface NextTestInput {
 }
 
 /**
- * When the soil is tested again in the usual course: as the advisor decided; after a year where only a kit told the pH, where salts are too
+ * When the soil is tested again in the usual course: as the advisor decided; after a year in pots, where only a kit told the pH, where salts are too
  * high, after much lime, and under plants for acidic soil; after two years on sand and after much compost; else as the pack has it.
  */
 export function nextTest(input: NextTestInput): NextTest {
   const { decided, pack, loads } = input;
   const isDeep = loads.some(({ deep }) => (valueOf(deep)?.value ?? 0) >= DEEP_COMPOST);
   const reasons = {
+    mix: input.isMix,
     salts: input.salty,
     kit: input.byKit,
     acid: input.acid,

@@ -266,8 +266,20 @@ test('Mehlich-3 is read by its own pack alone, groups of soils ask which', () =>
   expect(read({ p, pack: DELTA }).area.soilTest.p.rating).toBe('medium');
   const pack = { id: 'southeast-mehlich-1', version: 1 };
   const by = { pack, p: { text: '24', method: 'mehlich-1' } };
-  expect(read(by).findings).toContain('askSoilGroup');
-  expect(read(by).area.soilTest.p.rating).toBeUndefined();
+  const unknown = read({ ...by, cec: '' });
+  expect(unknown.findings).toContain('askSoilGroup');
+  expect(unknown.area.soilTest.p.rating).toBeUndefined();
+  // Sands of the coastal plain, heavier soils above it: common practice.
+  for (const [soil, rating] of [
+    [{ cec: '12' }, 'high'],
+    [{ cec: '4' }, 'medium'],
+    [{ cec: '12', texture: 'sandy-loam' }, 'medium'],
+    [{ cec: '4', texture: 'clay-loam' }, 'high'],
+  ] as const) {
+    const told = read({ ...by, ...soil });
+    expect(told.area.soilTest.p.rating).toBe(rating);
+    expect(told.findings).not.toContain('askSoilGroup');
+  }
   // Georgia prints pounds an acre: up to 60 and 40 are medium, that is 30 and 20 ppm.
   for (const [group, rating] of [
     ['coastal-plain', 'medium'],

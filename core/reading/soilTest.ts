@@ -5,8 +5,9 @@ import type { Readings } from '../site/report/types';
 import { quantity, type Quantity, type SoilElement } from '../kernel/units/quantity';
 import type { PlanContext } from '../kernel/working/context';
 import { msg, type Msg } from '../kernel/messages/msg';
-import type { Figure } from '../kernel/working/working';
+import { valueOf, type Figure } from '../kernel/working/working';
 import { opinionOf, withEnough } from '../catalog/packs/opinions';
+import { usualSoilGroup } from '../catalog/packs/soilGroups';
 import type { CriticalBands, NutrientBands, Pack, Rating } from '../catalog/packs/pack';
 import {
   asPrinted,
@@ -151,12 +152,6 @@ function saidAs(analyte: 'p' | 'k', value: Tested, rating: Rating, low: Rating |
   });
 }
 
-/** The bands of an area: of its soil group, and of the opinion that it follows. */
-function settledBands({ file }: ReadBy, printed: NutrientBands | null): Bands | null {
-  const group = file.decisions['soil-group']?.value;
-  return bandsFor(printed, group);
-}
-
 function readOne(
   ctx: PlanContext,
   by: ReadBy & { readonly calcareous: boolean },
@@ -164,8 +159,8 @@ function readOne(
   extracted: Extracted,
   printed: NutrientBands | null,
   critical: SoilReading['critical'],
+  bands: Bands | null,
 ): SoilReading {
-  const bands = settledBands(by, printed);
   const value = testedBy(printed, extracted);
   const compared = toPrinted(ctx, `${by.areaId}/reading/${analyte}/compared`, value, printed);
   const common = { analyte, value, compared, critical, bands };
@@ -220,30 +215,51 @@ export function readSoilTest(ctx: PlanContext, by: ReadBy, readings: Readings): 
   // Bray-1 says too little where lime spends its acid: only what it finds in plenty is believed.
   const calcareous = isCalcareous(file, readings);
   const { soilTest } = pack;
+  const group = soilGroupOf(file, pack, readings);
   const kBands = bandsOfK(by);
   const critical =
     kBands && 'critical' in kBands && k.typed
       ? criticalLevel(ctx, areaId, pack, kBands, cec)
       : undefined;
   const read = {
-    p: readOne(ctx, { ...by, calcareous }, 'p', p, soilTest.p, undefined),
-    k: readOne(ctx, { ...by, calcareous }, 'k', k, kBands, critical),
+    p: readOne(
+      ctx,
+      { ...by, calcareous },
+      'p',
+      p,
+      soilTest.p,
+      undefined,
+      bandsFor(soilTest.p, group),
+    ),
+    k: readOne(ctx, { ...by, calcareous }, 'k', k, kBands, critical, bandsFor(kBands, group)),
   };
-  const group = file.decisions['soil-group']?.value;
   return {
     ...read,
-    byPack: by.packs.map((each) => ({
-      id: each.id,
-      version: each.version,
-      p: ratingUnder(each.soilTest.p, p, cec, group),
-      k: ratingUnder(each.soilTest.k, k, cec, group),
-    })),
+    byPack: by.packs.map((each) => {
+      const theirs = soilGroupOf(file, each, readings);
+      return {
+        id: each.id,
+        version: each.version,
+        p: ratingUnder(each.soilTest.p, p, cec, theirs),
+        k: ratingUnder(each.soilTest.k, k, cec, theirs),
+      };
+    }),
   };
 }
 
 /** The groups of soils that a pack tells apart. */
 export function soilGroupsOf({ soilTest }: Pack): readonly string[] {
   return [...new Set([...groupsOf(soilTest.p), ...groupsOf(soilTest.k)])];
+}
+
+/** The group of soils that an area is read by: as decided, else by its texture or CEC; nothing where neither tells. */
+function soilGroupOf(
+  { decisions }: Pick<AreaSlice, 'decisions'>,
+  pack: Pack,
+  { texture, cec }: Readings,
+): string | undefined {
+  const decided = decisions['soil-group']?.value;
+  return decided || usualSoilGroup(soilGroupsOf(pack), texture, valueOf(cec)?.value);
 }
 
 /** The rating that bands give a value; none for another extractant or group, a limit, or no value. */

@@ -19,25 +19,35 @@ function feetOf({ numbers: { rotary, drop, feet } }: LocalRule, isDrop: boolean)
   return (isDrop ? drop : rotary) ?? feet ?? 0;
 }
 
-/** The strips of the local rules on a piece of ground. A distance that cannot be read is among the problems. */
-export function stripsOn(
-  ctx: PlanContext,
-  { id, site }: Pick<Area, 'id' | 'site'>,
-  { rules }: Pick<Allowed, 'rules'>,
-): Strip[] {
+/** How far off open water and the nearest well, spring or sinkhole are, ft; nothing where nobody said it. */
+export interface Distances {
+  readonly water: number | undefined;
+  readonly well: number | undefined;
+}
+
+/** What was said of the water near a piece of ground. A distance that cannot be read is among the problems. */
+export function distancesOf(ctx: PlanContext, { id, site }: Pick<Area, 'id' | 'site'>): Distances {
   const far = (beside: Strip['beside']): number | undefined => {
     const at = `areas/${id}/site/${beside}`;
     const entry = { id: `${id}/site/${beside}`, label: msg(`sample.${beside}`), at };
     const read = ctx.length(entry, site[beside], FAR, 'ground');
     return 'absent' in read ? undefined : read.value.value;
   };
-  const distance = { water: far('water'), well: far('well') };
+  return { water: far('water'), well: far('well') };
+}
+
+/** The strips of the local rules on a piece of ground. */
+export function stripsOn(
+  { site }: Pick<Area, 'site'>,
+  { rules }: Pick<Allowed, 'rules'>,
+  distances: Distances,
+): Strip[] {
   const isDrop = site.spreader === 'drop';
   return rules.flatMap((rule): Strip[] => {
     const feet = feetOf(rule, isDrop);
     if (feet <= 0) return [];
     const beside = rule.kind === 'well-strip' ? 'well' : 'water';
-    const off = distance[beside];
+    const off = distances[beside];
     return [{ rule, beside, feet, isHere: off === undefined ? undefined : off < feet }];
   });
 }

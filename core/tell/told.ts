@@ -2,10 +2,13 @@ import type { AreaPlan } from '../area/areaPlan';
 import { toCome } from '../treat/shared/treated';
 import { treatmentsIn, type Treatment } from '../treat/treatments';
 
-/** Fertilizer is told where the lime is known, or where nothing was tested and there is no lime to know. */
+/**
+ * Fertilizer is told where the pH or the lime is known, or where nothing was tested: what is planted waits for no buffer pH.
+ */
 export function fertilizerIsTold({ treatments, readings, goal }: AreaPlan): boolean {
+  const { untested, waterPh } = readings;
   // On what bears no lime by routine nobody waits for it.
-  return treatments.lime.verdict !== 'absent' || readings.untested || goal.acid;
+  return treatments.lime.verdict !== 'absent' || untested || goal.acid || !('absent' in waterPh);
 }
 
 /** Whether fertilizer with its days stands on the page. */

@@ -3537,6 +3537,7 @@ export interface Messages extends PageMessages {
   'slowBy.ureaform': None;
   soilGroup: None;
   'soilGroup.': None;
+  'soilGroup.byReport': { readonly group: 'any' };
   'soilGroup.coastal-plain': None;
   'soilGroup.piedmont': None;
   'soilUnit.%': None;
@@ -4247,8 +4248,14 @@ export interface Messages extends PageMessages {
 
 /** Those of a client's page: each of its languages has all of them. */
 export interface PageMessages {
+  'answer.boneMeal': { readonly enough: 'word' };
   'answer.compost': { readonly form: 'word' };
-  'answer.fertilizer': None;
+  'answer.fertilizer': {
+    readonly first: 'any';
+    readonly n: 'number';
+    readonly second: 'any';
+    readonly third: 'any';
+  };
   'answer.lead.before2024': None;
   'answer.lead.below': None;
   'answer.lead.extract': None;
@@ -4257,10 +4264,13 @@ export interface PageMessages {
   'answer.lead.unknown': None;
   'answer.lime': { readonly amount: 'any'; readonly material: 'any'; readonly n: 'number' };
   'answer.manure': { readonly days: 'any' };
+  'answer.noAsh': { readonly why: 'word' };
   'answer.noCompost': None;
+  'answer.noEpsom': { readonly measured: 'word' };
   'answer.noLime': None;
   'answer.noLimeAcid': None;
   'answer.pale': None;
+  'answer.sulfur': { readonly amount: 'any'; readonly material: 'any' };
   'answer.weedAndFeed': None;
   'area.unnamed.bed': None;
   'area.unnamed.lawn': None;
@@ -4294,6 +4304,7 @@ export interface PageMessages {
   'doNot.noMore': None;
   'doNot.noSulfurTwice': None;
   'doNot.noWeedKillers': None;
+  'doNot.notAfterMidsummer': None;
   'doNot.notAllLime': None;
   'doNot.notBeforeFruit': None;
   'doNot.notBeforeGreen': None;
@@ -4316,11 +4327,12 @@ export interface PageMessages {
   'judged.limyWaterYear': { readonly lime: 'any'; readonly year: 'any' };
   'judged.magnesium': { readonly amount: 'any'; readonly known: 'word' };
   'judged.manganeseShort': None;
+  'judged.manganeseTree': None;
   'judged.mixFeed': None;
   'judged.mixFlush': None;
   'judged.mixedSample': { readonly plant: 'any' };
   'judged.moss': None;
-  'judged.phosphorusStop': None;
+  'judged.phosphorusStop': { readonly form: 'word' };
   'judged.potassiumStop': None;
   'judged.saltyWater': { readonly sodium: 'any' };
   'judged.shade': None;
@@ -4330,6 +4342,7 @@ export interface PageMessages {
   'judged.standingWater': None;
   'judged.strip': { readonly feet: 'any' };
   'judged.sulfurShort': None;
+  'judged.veinsElsewhere': None;
   'judged.zincShort': { readonly amount: 'any'; readonly known: 'word'; readonly spoons: 'any' };
   'leadMethod.': None;
   'leadMethod.mehlich-3': None;
@@ -4666,9 +4679,21 @@ export interface PageMessages {
   'slip.buyFeed': { readonly bags: 'any'; readonly material: 'any'; readonly size: 'any' };
   'slip.buyHead': None;
   'slip.buyLime': { readonly bags: 'any'; readonly material: 'any'; readonly size: 'any' };
+  'slip.care.blossom-end': None;
+  'slip.care.blue-aluminum': None;
+  'slip.care.boron-seed': None;
+  'slip.care.even-water': None;
+  'slip.care.peat': None;
   'slip.dialCell': { readonly dial: 'any' };
-  'slip.each': { readonly each: 'any'; readonly kind: 'word' };
-  'slip.eachWithCups': { readonly cups: 'any'; readonly each: 'any'; readonly kind: 'word' };
+  'slip.each': { readonly each: 'any'; readonly equal: 'word'; readonly kind: 'word' };
+  'slip.eachAlike': { readonly kind: 'word' };
+  'slip.eachBySpoon': { readonly cups: 'any'; readonly kind: 'word' };
+  'slip.eachWithCups': {
+    readonly cups: 'any';
+    readonly each: 'any';
+    readonly equal: 'word';
+    readonly kind: 'word';
+  };
   'slip.enoughOnHand': None;
   'slip.evenly': None;
   'slip.feedAfterLime': None;
@@ -4713,6 +4738,7 @@ export interface PageMessages {
   'slip.inEachDirection': { readonly pass: 'any' };
   'slip.inoculate': None;
   'slip.isOn': { readonly kind: 'word' };
+  'slip.labPhosphate': None;
   'slip.lead.before2024': { readonly area: 'any'; readonly method: 'any'; readonly value: 'any' };
   'slip.lead.extract': { readonly area: 'any'; readonly method: 'any'; readonly value: 'any' };
   'slip.lead.otherSources': { readonly area: 'any'; readonly method: 'any'; readonly value: 'any' };
@@ -4725,10 +4751,11 @@ export interface PageMessages {
     readonly date: 'any';
     readonly material: 'any';
   };
+  'slip.limeAskLaboratory': None;
   'slip.limeAtWork': None;
   'slip.limeBags': { readonly bags: 'any' };
   'slip.limeCups': { readonly cups: 'any' };
-  'slip.limeEach': { readonly each: 'any'; readonly kind: 'word' };
+  'slip.limeEach': { readonly each: 'any'; readonly equal: 'word'; readonly kind: 'word' };
   'slip.limeFirst': {
     readonly amount: 'any';
     readonly date: 'any';
@@ -4768,11 +4795,12 @@ export interface PageMessages {
     readonly material: 'any';
     readonly way: 'word';
   };
+  'slip.muck': None;
   'slip.nitrateCounts': None;
   'slip.nitrateCovers': None;
   'slip.noCell': None;
   'slip.noFeed': None;
-  'slip.noFeedKnown': None;
+  'slip.noFeedKnown': { readonly measured: 'word' };
   'slip.noLime': None;
   'slip.noLimeUnsure': None;
   'slip.noLimeWorth': None;
@@ -4784,11 +4812,13 @@ export interface PageMessages {
   'slip.ph.acidHigh': { readonly ph: 'any' };
   'slip.ph.acidic': { readonly ph: 'any' };
   'slip.ph.high': { readonly ph: 'any' };
+  'slip.ph.mix': { readonly ph: 'any'; readonly standing: 'word' };
   'slip.ph.plain': { readonly ph: 'any' };
   'slip.ph.right': { readonly form: 'word'; readonly ph: 'any' };
+  'slip.ph.unsure': { readonly ph: 'any' };
   'slip.phAbout': { readonly ph: 'any' };
   'slip.phBetween': { readonly high: 'any'; readonly low: 'any' };
-  'slip.phFromField': { readonly by: 'word' };
+  'slip.phFromField': { readonly by: 'word'; readonly limed: 'word' };
   'slip.phosphateOnLime': None;
   'slip.rawManure': { readonly days: 'any' };
   'slip.restOfStage': None;
@@ -4838,6 +4868,7 @@ export interface PageMessages {
     readonly amount: 'any';
     readonly date: 'any';
     readonly each: 'any';
+    readonly equal: 'word';
     readonly kind: 'word';
     readonly material: 'any';
   };

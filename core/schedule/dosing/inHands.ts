@@ -50,8 +50,7 @@ export function shareStep(pounds: number): number {
  * @example roundUnder(166.5, 166.5, 1) // 166
  */
 export function roundUnder(value: number, limit: number, step: number): number {
-  const steps = Math.round(1 / step) || 1;
-  const exact = (count: number): number => (step < 1 ? count / steps : count * step);
+  const exact = (count: number): number => count * step;
   const nearest = exact(Math.round(value / step));
   // A hair of floating point must not push an amount that equals its limit one step down.
   return nearest <= limit * (1 + 1e-12) ? nearest : exact(Math.floor((limit * (1 + 1e-12)) / step));
@@ -83,6 +82,8 @@ function volumeOf(
     [exact],
     cupsToTablespoons,
   );
+  // Less than an eighth of a spoon is no spoon.
+  if ('absent' in spoons || Math.round(spoons.value.value * 4) === 0) return undefined;
   const entry = { id: `${id}/tbsp`, label: msg('dose.cups'), detail: { step: 0.25 } };
   return ctx.sheet.derive('round', entry, [spoons], (tbsp) =>
     quantity(Math.round(tbsp.value * 4) / 4, 'tbsp', 'product'),

@@ -8,6 +8,8 @@ import { msg, type Msg } from '../../kernel/messages/msg';
 import { nameOnPage } from './hazardBlocks';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import { fertilizerIsTold, isFedOnPage } from '../told';
+import { needsBuffer } from './limeParts';
+import { onBlossomEnd, onLaboratoryPhosphate } from './careParts';
 import type { SlipBlock } from './document';
 
 /** What the client asks, and the advisor's own answer; either may be empty. */
@@ -25,12 +27,14 @@ function onLead({ readings }: AreaPlan): Msg | undefined {
 
 function onYellow(area: AreaPlan): Msg | undefined {
   const { judgements } = area;
-  const iron = judgements.find(({ id }) => id.startsWith('iron'));
+  const iron = judgements.find(({ id }) => id.startsWith('iron') || id === 'veinsElsewhere');
   const wet = judgements.find(({ id }) => id === 'standingWater');
   return iron?.says ?? wet?.says ?? (isFedOnPage(area) ? msg('answer.pale') : undefined);
 }
 
-function onLime({ treatments: { lime, sulfur }, readings, goal }: AreaPlan): Msg | undefined {
+function onLime(area: AreaPlan): Msg | undefined {
+  const { treatments, readings, goal } = area;
+  const { lime, sulfur } = treatments;
   const coming = toCome(lime.applications);
   const [first] = coming;
   if (lime.applications.length > 0 && !first) return msg('slip.isOn', { kind: 'lime' });
@@ -41,8 +45,54 @@ function onLime({ treatments: { lime, sulfur }, readings, goal }: AreaPlan): Msg
       n: coming.length,
     });
   }
+  if (needsBuffer(area)) return msg('slip.limeAskLaboratory');
   const none = lime.verdict === 'none-needed' && !readings.untested;
   return none || sulfur ? msg(goal.acid ? 'answer.noLimeAcid' : 'answer.noLime') : undefined;
+}
+
+/** What makes soil more acidic: so much of it, where any goes on. */
+function onAcid({ treatments: { sulfur } }: AreaPlan): Msg | undefined {
+  const [first] = sulfur?.isDosed ? toCome(sulfur.applications) : [];
+  const material = sulfur?.materials.find(({ chosen }) => chosen);
+  return (
+    first &&
+    material &&
+    msg('answer.sulfur', {
+      amount: { working: shownInHands(first.amount.hands).id },
+      material: materialName(material),
+    })
+  );
+}
+
+function onAsh({ goal, treatments: { lime }, readings }: AreaPlan): Msg | undefined {
+  if (goal.acid) return msg('answer.noAsh', { why: 'acid' });
+  if (lime.isDosed) return msg('answer.noAsh', { why: 'limed' });
+  const none = lime.verdict === 'none-needed' && !readings.untested;
+  return none ? msg('answer.noAsh', { why: 'none' }) : undefined;
+}
+
+function onBoneMeal({ soilTest: { p } }: AreaPlan): Msg | undefined {
+  if (!p.rating) return undefined;
+  const enough = p.rating === 'high' || p.rating === 'very-high' ? 'yes' : 'no';
+  return msg('answer.boneMeal', { enough });
+}
+
+function onEpsom({ judgements, reading }: AreaPlan): Msg | undefined {
+  const short = judgements.find(({ id }) => id === 'magnesium');
+  const measured = reading.lines.some(({ analyte }) => analyte === 'mg') ? 'yes' : 'no';
+  return short?.says ?? msg('answer.noEpsom', { measured });
+}
+
+/** What goes on of fertilizer, each product once; a page of more than three products tells them itself. */
+function onProducts(area: AreaPlan): Msg | undefined {
+  if (!isFedOnPage(area)) return undefined;
+  const coming = area.treatments.fertilizer.products.filter(
+    ({ applications }) => toCome(applications).length > 0,
+  );
+  const each = [...new Map(coming.map(({ material }) => [material.id, material])).values()];
+  const [first, second = first, third = second] = each.map((material) => materialName(material));
+  if (!first || !second || !third || each.length > 3) return undefined;
+  return msg('answer.fertilizer', { n: each.length, first, second, third });
 }
 
 function onFertilizer(area: AreaPlan): Msg | undefined {
@@ -50,7 +100,7 @@ function onFertilizer(area: AreaPlan): Msg | undefined {
   if (hold) return msg(`slip.feedHeld.${hold.why}`);
   if (!fertilizerIsTold(area)) return undefined;
   if (verdict === 'none-needed') return msg('slip.noFeed');
-  return isFedOnPage(area) ? msg('answer.fertilizer') : undefined;
+  return onProducts(area);
 }
 
 /** Whether manure or compost may go on: not on very high phosphorus, fresh manure long before a harvest, else so much. */
@@ -65,16 +115,31 @@ const ADVISOR = 'advisor';
 
 /** Kinds of question that a plan knows, by words that give them away, the gravest first. */
 const KINDS: readonly (readonly [RegExp, Answer | typeof ADVISOR])[] = [
-  [/\blead\b|\bsafe\b/i, onLead],
+  [/\blead\b|\bsafe\b|\beat\b|\bgrow (?:food|vegetables)/i, onLead],
   [/weed.?(?:and|&|n).?feed|weed.?killer|herbicide/i, () => msg('answer.weedAndFeed')],
+  [/\blab(?:oratory)?\b/i, onLaboratoryPhosphate],
+  [/blossom.?end|\brot(?:s|ting)?\b/i, onBlossomEnd],
   [/\bmoss/i, () => msg('judged.moss')],
   [/yellow|\bpale\b|chlorosis/i, onYellow],
   // Whatever is in it: also a bag of lime.
   [/\b(?:this|that|old|half a|open) bag\b|\buse (?:it|this|that) up\b/i, ADVISOR],
-  [/\b(?:use|add|put|spread|apply|instead|bring)\b[^.?!]*\b(?:manure|compost)\b/i, onManure],
+  [
+    /\b(?:use|add|put|spread|apply|instead|bring|how much)\b[^.?!]*\b(?:manure|compost)\b/i,
+    onManure,
+  ],
+  [/\bwood ash|\bash(?:es)?\b/i, onAsh],
+  [/\bbone ?meal\b/i, onBoneMeal],
+  [/\bepsom\b/i, onEpsom],
+  [/\bsulfur\b|\bblue\b|\bacidify|\bmore acid|\blower\b[^.?!]*\bpH\b/i, onAcid],
   [/\blime\b|\bacidic?\b|\bsour\b|\bpH\b/i, onLime],
-  [/fertili[sz]|\bfeed|\bbuy\b|\bnitrogen\b/i, onFertilizer],
+  [/fertili[sz]|\bfeed|\bbuy\b|\bnitrogen\b|\b\d+-\d+-\d+\b/i, onFertilizer],
 ];
+
+/** What answers a question, with the ground that it speaks of where there are several. */
+export function leadBlock(area: AreaPlan, text: Msg, several: boolean): SlipBlock {
+  const named = msg('slip.inArea', { area: nameOnPage(area), what: text });
+  return { kind: 'lead', text: several ? named : text };
+}
 
 /** The answer to what the client asks: the advisor's own, else what the plan says where it knows the kind of question. */
 export function answerBlocks({ question, answer }: Asked, areas: readonly AreaPlan[]): SlipBlock[] {
@@ -86,8 +151,7 @@ export function answerBlocks({ question, answer }: Asked, areas: readonly AreaPl
     for (const area of areas) {
       const text = judge(area);
       if (!text) continue;
-      const named = msg('slip.inArea', { area: nameOnPage(area), what: text });
-      return [{ kind: 'lead', text: areas.length > 1 ? named : text }];
+      return [leadBlock(area, text, areas.length > 1)];
     }
   }
   return [];

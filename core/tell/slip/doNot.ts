@@ -21,6 +21,7 @@ const WRONGS: Readonly<Record<DoNot, (plan: AreaPlan) => boolean>> = {
   notInSpring: (plan) =>
     plan.form === 'established' && has(plan, 'strawberry-timing') && isFedOnPage(plan),
   notLate: (plan) => has(plan, 'rose-late') && isFedOnPage(plan),
+  notAfterMidsummer: (plan) => has(plan, 'no-nitrate') && isFedOnPage(plan),
   noWeedKillers: ({ works }) => works.some(({ work }) => work === 'weedKillers'),
   notInHeat: (plan) =>
     plan.plant.form === 'lawn' && plan.plant.season === 'cool' && isFedOnPage(plan),

@@ -1,7 +1,7 @@
 import { materialName } from '../../catalog/materials/named';
 import { toCome, type Application } from '../../treat/shared/treated';
 import type { AreaPlan } from '../../area/areaPlan';
-import { shownInHands } from '../../schedule/dosing/inHands';
+import { shownInHands, type HandAmount } from '../../schedule/dosing/inHands';
 import { isFromBare } from '../../catalog/programmes/growing';
 import { isNeeded } from '../../treat/fertilizer/isNeeded';
 import type { FertilizerProduct } from '../../treat/fertilizer/types';
@@ -10,15 +10,34 @@ import { fertilizerIsTold } from '../told';
 import { sentence, type SlipBlock } from './document';
 import { isDialTold } from './spreadParts';
 import { joined, parts, type DatedBlock, type Parts } from './parts';
+import { shareOf } from './shares';
+
+/** Under so much a spoon tells more than a kitchen scale, oz. Common practice. */
+const SPOONS_BELOW_OZ = 1;
+
+function isLight({ ounces }: HandAmount): boolean {
+  return ounces !== undefined && !('absent' in ounces) && ounces.value.value < SPOONS_BELOW_OZ;
+}
+
+/** Spoons are told in quarters: under half a spoon those are too coarse to share by. */
+const LEAST_SPOON = 0.5;
+
+function isSpoonful({ volume }: HandAmount): boolean {
+  return volume !== undefined && !('absent' in volume) && volume.value.value >= LEAST_SPOON;
+}
 
 /** How to take an amount: half each way on a lawn, so much for each bed, else as it is. */
 function howOf({ plant, ground }: AreaPlan, { amount }: Application): Msg {
-  const { each, hands, perPass } = amount;
-  if (each && ground.parts) {
-    const params = { kind: ground.parts.kind, each: { working: shownInHands(each).id } };
-    return each.volume
-      ? msg('slip.eachWithCups', { ...params, cups: { working: each.volume.id } })
-      : msg('slip.each', params);
+  const { hands, perPass } = amount;
+  const share = shareOf(ground, amount);
+  if (share) {
+    const { kind, each, equal, hands: own } = share;
+    if (isLight(own) && !isSpoonful(own)) return msg('slip.eachAlike', { kind });
+    if (!own.volume) return msg('slip.each', { kind, each, equal });
+    const cups = { working: own.volume.id };
+    return isLight(own)
+      ? msg('slip.eachBySpoon', { kind, cups })
+      : msg('slip.eachWithCups', { kind, each, equal, cups });
   }
   if (plant.form === 'lawn' && !hands.ounces) {
     return msg('slip.inEachDirection', { pass: { working: perPass.id } });
@@ -134,8 +153,13 @@ function fedParts(plan: AreaPlan, buying: boolean): Parts {
   // How pots are fed is judged: a label's rate, no pounds of a garden's.
   if (plant.group === 'mixes') return parts({ found: inSoil });
   if (feed.verdict === 'none-needed' || feed.verdict === 'none-known') {
-    const name = feed.verdict === 'none-known' ? 'slip.noFeedKnown' : 'slip.noFeed';
-    return parts({ found: [sentence(name), ...inSoil] });
+    const { p, k } = plan.readings;
+    const measured = p.typed && k.typed ? 'yes' : 'no';
+    const none =
+      feed.verdict === 'none-known'
+        ? sentence('slip.noFeedKnown', { measured })
+        : sentence('slip.noFeed');
+    return parts({ found: [none, ...inSoil] });
   }
   const { parts: products } = feed.chosen;
   if (feed.verdict === 'absent' || !products.some(({ applications }) => applications.length > 0)) {

@@ -6,22 +6,35 @@ import type { AreaPlan } from '../../area/areaPlan';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg, type MsgId } from '../../kernel/messages/msg';
 import { sentence, type SlipBlock } from './document';
+import type { Readings } from '../../site/report/types';
 import { extentBlocks } from './extents';
 import { phOnPage } from './phOnPage';
 import { parts, type DatedBlock, type Parts } from './parts';
+import { shareOf } from './shares';
 
 /** The reading in the client's words, before any amount. */
 function standing({ readings, treatments, plant, goal }: AreaPlan): SlipBlock[] {
   const { lime } = treatments;
   if (lime.standing === 'unknown') return [];
-  const params = { ph: phOnPage(readings), form: plant.form };
+  const ph = phOnPage(readings);
+  if (plant.group === 'mixes') return [sentence('slip.ph.mix', { ph, standing: lime.standing })];
+  const params = { ph, form: plant.form };
   const by = readings.phFromField?.source;
-  const own = by ? [sentence('slip.phFromField', { by })] : [];
+  const limed = lime.isDosed ? 'yes' : 'no';
+  const own = by ? [sentence('slip.phFromField', { by, limed })] : [];
+  if (isAtOdds(goal, readings)) return [sentence('slip.ph.unsure', { ph }), ...own];
   if (lime.standing === 'high' && (goal.acid || lime.verdict === 'dose')) {
     // Acidic soil is what grows here, or the advisor limes all the same and says why further down.
     return [sentence(goal.acid ? 'slip.ph.acidHigh' : 'slip.ph.plain', params), ...own];
   }
   return [sentence(`slip.ph.${lime.standing}`, params), ...own];
+}
+
+/** Whether one reading of a kit or probe asks for lime and another is past what lime is to bring. */
+function isAtOdds({ limeBelow, limeTo }: AreaPlan['goal'], { phFromField }: Readings): boolean {
+  if (!phFromField?.apart || 'absent' in limeTo) return false;
+  const { low, high } = phFromField.extremes;
+  return low < limeBelow && high > limeTo.value.value;
 }
 
 /** What the new test says of what went on before. */
@@ -48,10 +61,11 @@ function isNone(rate: LimeTreatment['rate']): boolean {
 function howOf({ plant, ground, treatments }: AreaPlan): Msg {
   const [first] = toCome(treatments.lime.applications);
   if (!first) return msg('slip.evenly');
-  const { each, hands, perPass, bags } = first.amount;
-  if (each && ground.parts) {
-    const params = { kind: ground.parts.kind, each: { working: shownInHands(each).id } };
-    return msg('slip.limeEach', params);
+  const { hands, perPass, bags } = first.amount;
+  const share = shareOf(ground, first.amount);
+  if (share) {
+    const { kind, each, equal } = share;
+    return msg('slip.limeEach', { kind, each, equal });
   }
   if ('absent' in bags) return msg('slip.evenly');
   if (plant.form !== 'lawn') {
@@ -98,6 +112,13 @@ function decided({ ownReason, passedBy }: LimeTreatment): SlipBlock[] {
   ];
 }
 
+/** Whether how much lime it takes is open only because nobody measured a buffer pH. */
+export function needsBuffer({ treatments: { lime }, readings }: AreaPlan): boolean {
+  const { verdict, rate } = lime;
+  const isOpen = verdict === 'absent' && 'absent' in rate && rate.absent.id === 'absent.noBuffer';
+  return isOpen && !('absent' in readings.waterPh);
+}
+
 /** From so much on it comes by truck, lb. Common practice. */
 const BULK_FROM_LB = 2000;
 
@@ -117,6 +138,8 @@ export function limeParts(ctx: PlanContext, plan: AreaPlan, buying: boolean): Pa
   const { lime } = plan.treatments;
   const before = [...standing(plan), ...verdictOn(plan)];
   const { verdict } = lime;
+  // Of a mix the sentence on its pH says what follows.
+  if (plan.plant.group === 'mixes' && verdict !== 'dose') return parts({ found: before });
   if (verdict === 'not-worth-a-trip' && isNone(lime.rate)) {
     return parts({ found: [...before, sentence('slip.noLimeUnsure')] });
   }
@@ -129,7 +152,9 @@ export function limeParts(ctx: PlanContext, plan: AreaPlan, buying: boolean): Pa
     return parts({ found: [sentence('slip.acidBelow'), sentence('slip.acidBelowThen')] });
   }
   if (lime.verdict === 'absent' || lime.applications.length === 0) {
-    return parts({ found: [...before, sentence('slip.limeOpen')] });
+    const open = sentence(needsBuffer(plan) ? 'slip.limeAskLaboratory' : 'slip.limeOpen');
+    // Of a kit a laboratory's sample is asked for already.
+    return parts({ found: plan.readings.phFromField ? before : [...before, open] });
   }
   if (toCome(lime.applications).length === 0) {
     return parts({ found: [...before, sentence('slip.isOn', { kind: 'lime' })] });

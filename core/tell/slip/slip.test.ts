@@ -67,7 +67,7 @@ test.each<[string, LawnInput, readonly string[]]>([
     'too alkaline a soil',
     { ph: '7.8', om: '40' },
     [
-      ...['heading area', 'sentence ph.high', 'sentence noFeedKnown'],
+      ...['heading area', 'sentence ph.high', 'sentence noFeedKnown', 'sentence muck'],
       ...[section('doNot'), 'sentence .noLimeForNothing', section('after'), 'sentence retest'],
     ],
   ],

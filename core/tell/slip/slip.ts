@@ -12,7 +12,8 @@ import { msg } from '../../kernel/messages/msg';
 import type { Workings } from '../../kernel/working/workings';
 import type { Figure } from '../../kernel/working/working';
 import { sentence, type SlipBlock, type SlipDocument } from './document';
-import { answerBlocks, type Asked } from './answer';
+import { answerBlocks, leadBlock, type Asked } from './answer';
+import { careParts } from './careParts';
 import { doNots } from './doNot';
 import { fertilizerParts } from './fertilizerParts';
 import { foundBlocks } from './foundBlocks';
@@ -176,6 +177,7 @@ function areaParts(ctx: PlanContext, plan: AreaPlan, several: boolean): Parts {
     loadParts(plan),
     liquidParts(plan),
     workParts(plan),
+    careParts(plan),
     parts({ found: [...foundBlocks(plan), ...judged], buy: buying ? judgedBuys(plan) : [] }),
   ]);
 }
@@ -261,8 +263,15 @@ export function writeSlip(
   const on =
     (plan: AreaPlan) =>
     (block: SlipBlock): SlipBlock => ({ ...block, areaId: plan.area.id });
+  const answers = answerBlocks(asked, told);
+  // What answers the question stands above already.
+  const said = new Set(answers.map((block) => JSON.stringify(block)));
+  const isSaid = (plan: AreaPlan, block: SlipBlock): boolean =>
+    block.kind === 'sentence' && said.has(JSON.stringify(leadBlock(plan, block.text, several)));
   const found = each.flatMap(([plan, { found: blocks }]) =>
-    [heading(plan), ...unsureBlocks(plan), ...blocks].map(on(plan)),
+    [heading(plan), ...unsureBlocks(plan), ...blocks.filter((block) => !isSaid(plan, block))].map(
+      on(plan),
+    ),
   );
   // What lies there, and packs of several sizes, do not go into a sentence.
   const inTable = several || purchase.rows.some(({ onHand, listed }) => onHand || listed);
@@ -271,7 +280,10 @@ export function writeSlip(
   const buy = inTable
     ? [...shoppingTable(purchase), ...others]
     : each.flatMap(([, one]) => one.buy);
-  const how = each.flatMap(([plan, one]) => (several ? one.how : one.how.map(on(plan))));
+  const how = each.flatMap(([plan, one]) => {
+    const blocks = one.how.filter((block) => !isSaid(plan, block));
+    return several ? blocks : blocks.map(on(plan));
+  });
   const bought = inTable
     ? purchase.rows.flatMap(({ packs }) =>
         packs.flatMap(({ bags }) => ('absent' in bags ? [] : bags.id)),
@@ -279,7 +291,7 @@ export function writeSlip(
     : [];
   const blocks = [
     ...told.flatMap(hazardBlocks),
-    ...answerBlocks(asked, told),
+    ...answers,
     ...found,
     ...section('slip.section.buy', buy),
     ...section('slip.section.calendar', calendarBlocks(each, several)),

@@ -7,6 +7,7 @@ import { msg, type MsgId } from '../../kernel/messages/msg';
 import { sentence, type SlipBlock } from './document';
 import { parts, type DatedBlock, type Parts } from './parts';
 import { phOnPage } from './phOnPage';
+import { shareOf } from './shares';
 
 function doses(
   { ground }: AreaPlan,
@@ -15,18 +16,17 @@ function doses(
   const [dose] = toCome(applications);
   if (!dose) return [];
   const { date } = dose;
-  const { each, hands } = dose.amount;
+  const { hands } = dose.amount;
   const params = {
     date: { date },
     amount: { working: shownInHands(hands).id },
     material: materialName(chosenMaterial),
   };
   if (!ground.known) return [{ date, block: sentence('slip.sulfurPerThousand', params) }];
-  const one = each && ground.parts ? { working: shownInHands(each).id } : undefined;
-  const block =
-    one && ground.parts
-      ? sentence('slip.sulfurEach', { ...params, each: one, kind: ground.parts.kind })
-      : sentence('slip.sulfur', params);
+  const share = shareOf(ground, dose.amount);
+  if (!share) return [{ date, block: sentence('slip.sulfur', params) }];
+  const { kind, each, equal } = share;
+  const block = sentence('slip.sulfurEach', { ...params, kind, each, equal });
   return [{ date, block }];
 }
 

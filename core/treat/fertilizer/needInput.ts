@@ -4,6 +4,7 @@ import type { CoverRead } from '../../site/covers';
 import type { LoadRead } from '../../site/loads';
 import type { Ground } from '../../site/ground/ground';
 import type { Allowed } from '../../site/localRules';
+import type { Distances } from '../../site/strips';
 import type { AreaGoal } from '../../site/goal';
 import type { ClimateCard } from '../../catalog/climate/card';
 import type { Form } from '../../catalog/programmes/growing';
@@ -34,4 +35,6 @@ export interface NeedInput {
   readonly covers: readonly CoverRead[];
   /** What the local rules allow here. */
   readonly allowed: Allowed;
+  /** How far off open water is. */
+  readonly distances: Distances;
 }

@@ -40,6 +40,19 @@ function growingOf({ area, form, climate }: NeedInput): Growing {
 /** Sand lets late nitrogen through to the ground water. */
 const SAND_BELOW_CEC = 6;
 
+/** So near to open water nitrogen that grass does not take up at once does harm, ft. Common practice. */
+const NEAR_WATER_FT = 50;
+
+function isNearWater({ distances: { water } }: NeedInput): boolean {
+  return water !== undefined && water <= NEAR_WATER_FT;
+}
+
+/** Whether what is bought first releases its nitrogen slowly: by the programme, and on grass that is there near water. */
+export function isSlowHere(input: NeedInput, programme: Programme): boolean {
+  const isGrass = input.plant.form === 'lawn' && input.form === 'established';
+  return isSlowYear(programme) || (isGrass && isNearWater(input));
+}
+
 /** Whether the nitrogen here comes slowly: a local rule or the organic way leaves nothing else, as decided, or by its programme. */
 function isFedSlowly(input: NeedInput, programme: Programme): boolean {
   const { file, materials, allowed } = input;
@@ -47,12 +60,12 @@ function isFedSlowly(input: NeedInput, programme: Programme): boolean {
   return (
     isOrganicOnly(input) ||
     (allowed.slowShare?.value ?? 0) > 0 ||
-    (decided ? decided.release === 'slow' : isSlowYear(programme))
+    (decided ? decided.release === 'slow' : isSlowHere(input, programme))
   );
 }
 
 /**
- * The school on late nitrogen that stands: as decided, none on sand, else as is usual in the climate. Slow nitrogen put
+ * The school on late nitrogen that stands: as decided, none on sand, earlier near water (Mangiafico & Guillard 2006, recalled), else as is usual in the climate. Slow nitrogen put
  * on in cold soil feeds the flush of spring instead (Beard 1973): then there is none once growth has stopped.
  */
 function lateSchoolOf(input: NeedInput, programme: Programme): LateSchool {
@@ -60,7 +73,8 @@ function lateSchoolOf(input: NeedInput, programme: Programme): LateSchool {
   const decided = LATE_SCHOOLS.find((each) => each === file.decisions['late-n']?.value);
   const { cec } = readings;
   const isSand = !('absent' in cec) && cec.value.value < SAND_BELOW_CEC;
-  const school = decided ?? (isSand ? 'none' : (climate?.lateNitrogen ?? 'classic'));
+  const usual = isNearWater(input) ? 'earlier' : (climate?.lateNitrogen ?? 'classic');
+  const school = decided ?? (isSand ? 'none' : usual);
   return school === 'classic' && isFedSlowly(input, programme) ? 'none' : school;
 }
 

@@ -60,6 +60,13 @@ test.each([
   expect(plan({ om, cec, texture, shape, ph: '6' }).readings.organic).toBe(muck);
 });
 
+test('a probe that says now lime and now none says nothing of the soil', () => {
+  const probe = plan({ texture: 'loam', reports: [fieldReport('probe', ['4.8', '6.9'])] });
+  expect(probe.page).toContain('slip.ph.unsure');
+  expect(probe.page).not.toContain('slip.ph.acidic');
+  expect(probe.treatments.lime.isDosed).toBe(false);
+});
+
 test('a kit is taken at its middle: 5.5 ± 0.5 is too acidic, and too rough for an amount of nothing', () => {
   const kit = plan({ texture: 'loam', reports: [fieldReport('kit', ['5.0', '6.0'])] });
   expect([kit.treatments.lime.standing, kit.page.includes('slip.ph.acidic')]).toEqual([

@@ -1,6 +1,8 @@
 'use client';
 
 import type { ReactNode } from 'react';
+import { usualSoilGroup } from '../../../core/catalog/packs/soilGroups';
+import { valueOf } from '../../../core/kernel/working/working';
 import { soilGroupsOf } from '../../../core/reading/soilTest';
 import type { ReadingLine } from '../../../core/reading/types';
 import type { Judgement } from '../../../core/judge/judgements';
@@ -133,11 +135,17 @@ function SoilGroup(): ReactNode {
   const { area, state } = useCase();
   const groups = soilGroupsOf(area.pack);
   if (groups.length === 0) return null;
+  const usual = usualSoilGroup(groups, area.readings.texture, valueOf(area.readings.cec)?.value);
+  const words = (group: string): string => nameFrom('soilGroup', group);
+  const byReport = usual ? text('soilGroup.byReport', { group: words(usual) }) : words('');
   return (
     <SelectField
       label={text('soilGroup')}
       place={decisionPlace(state.doc, area.area.id, 'soil-group')}
-      options={['', ...groups].map((value) => ({ value, words: nameFrom('soilGroup', value) }))}
+      options={[
+        { value: '', words: byReport },
+        ...groups.map((value) => ({ value, words: words(value) })),
+      ]}
     />
   );
 }

@@ -1,11 +1,10 @@
 import { nameOf } from '../../../catalog/materials/named';
-import { isSlowYear } from '../../../catalog/programmes/programme';
 import type { PlanContext } from '../../../kernel/working/context';
 import type { FitFertilizer } from '../fit';
 import { balanceOf, handOrder, inTheSameTrips, type Chosen, type ProductPart } from '../handOrder';
 import { isNeeded } from '../isNeeded';
 import { firstNitrogen, usuallySold } from '../products';
-import { programmeHere } from '../programme';
+import { isSlowHere, programmeHere } from '../programme';
 import { sideDressing, splitProducts } from '../splitApplications';
 import type { FertilizerWayId, Offers } from '../types';
 import {
@@ -21,7 +20,7 @@ function first(role: 'n' | 'p' | 'k', input: WayInput): FitFertilizer | undefine
   const list = candidates[role];
   if (role === 'n') {
     const programme = programmeHere(input);
-    return firstNitrogen(list, plant, readings, !!programme && isSlowYear(programme));
+    return firstNitrogen(list, plant, readings, !!programme && isSlowHere(input, programme));
   }
   const sold = usuallySold(list);
   // Phosphate comes of what is made for it, before what brings more nitrogen than that.
