@@ -194,3 +194,26 @@ test.each<[string, boolean, (number | undefined)[]]>([
   const fed = events?.events.filter(({ N = 0 }) => N > 0);
   expect(fed?.map(({ slow }) => slow)).toEqual(shares);
 });
+
+/** Days and products of nitrogen on a lawn by the water, after a test in fall. */
+function byWater(water: string) {
+  const site = { water };
+  const grown = { ph: '6.5', cec: '11', om: '3', clippings: 'removed', site } as const;
+  const [area] = planCase(lawnCase({ ...grown, planFrom: '2027-09-01' })).areas;
+  return (area?.treatments.fertilizer.chosen.parts ?? []).flatMap(({ material, applications }) =>
+    applications.map(({ date }) => [material.release, date] as const),
+  );
+}
+
+test('near water nitrogen is slow, and none goes on after mid-October', () => {
+  // Mangiafico & Guillard 2006: leaching rose with each later date. Recalled.
+  const near = byWater('20');
+  expect(near.length).toBeGreaterThan(2);
+  expect(near.every(([release]) => release === 'slow')).toBe(true);
+  const inFall = near.map(([, date]) => date).filter((date) => date < '2027-12-31');
+  expect(inFall.length).toBeGreaterThan(1);
+  expect(inFall.every((date) => date <= '2027-10-15')).toBe(true);
+  const far = byWater('400');
+  expect(far.some(([release]) => release === 'slow')).toBe(false);
+  expect(far.some(([, date]) => date > '2027-10-15' && date < '2027-12-31')).toBe(true);
+});
