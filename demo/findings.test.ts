@@ -121,6 +121,7 @@ const MORE: readonly LawnInput[] = [
   {
     ...FED,
     pack: { id: 'southeast-mehlich-1', version: 1 },
+    cec: '',
     p: { text: '8', method: 'mehlich-1' },
   },
   ...(['110', '250', '600'] as const).map((text) => ({ more: { pb: { text, method: 'total' } } })),

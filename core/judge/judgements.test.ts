@@ -16,6 +16,10 @@ const CASES: readonly (readonly [LawnInput, readonly JudgementId[]])[] = [
   [PLAIN, []],
   [{ ...PLAIN, clues: 'moss' }, ['moss']],
   [{ ...PLAIN, clues: 'standing-water' }, ['standingWater']],
+  [{ ...PLAIN, clues: 'clover crabgrass plantain' }, ['clover', 'crabgrass', 'plantain']],
+  [{ ...PLAIN, plant: 'white-clover', clues: 'clover' }, []],
+  [{ ...PLAIN, clues: 'yellow-leaves purple-leaves' }, ['paleLeaves', 'purpleLeaves']],
+  [{ ...PLAIN, clues: 'white-crust' }, ['whiteCrust']],
   [{ ...PLAIN, growing: { shade: 'yes' } }, ['shade']],
   [{ ...PLAIN, site: { slope: 'steep' } }, ['slope']],
   [{ ...PLAIN, rules: { 'water-strip': {} }, site: { water: '8' } }, ['strip']],
@@ -23,10 +27,7 @@ const CASES: readonly (readonly [LawnInput, readonly JudgementId[]])[] = [
   [{ ...PLAIN, plant: 'pin-oak', ph: '7.4', clues: 'yellow-veins' }, ['ironTree', 'growth']],
   [{ ...PLAIN, ...BUSHES, ph: '5.8', clues: 'yellow-veins' }, ['ironPlants']],
   // Acidic soil locks nothing up: looked for elsewhere. Maples lack manganese first on limy soil. Common practice.
-  [
-    { ...PLAIN, plant: 'red-maple', ph: '7.4', clues: 'yellow-veins' },
-    ['manganeseTree', 'growth'],
-  ],
+  [{ ...PLAIN, plant: 'red-maple', ph: '7.4', clues: 'yellow-veins' }, ['manganeseTree', 'growth']],
   [{ ...PLAIN, ph: '6.1', clues: 'yellow-veins' }, ['veinsElsewhere']],
   [{ ...PLAIN, ...BUSHES, ph: '4.8', clues: 'yellow-veins' }, ['veinsElsewhere']],
   [{ ...PLAIN, plant: 'snap-bean', more: { ec: paste('4.5') } }, ['leach']],

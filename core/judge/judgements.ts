@@ -31,6 +31,7 @@ type Judge = (area: JudgedArea, ctx: PlanContext) => Msg | undefined;
 
 const sees = ({ area }: JudgedArea, clue: string): boolean =>
   area.site.clues.split(' ').includes(clue);
+const isGrass = ({ plant }: JudgedArea): boolean => plant.form === 'lawn';
 const isMix = ({ plant }: JudgedArea): boolean => plant.group === 'mixes';
 /** How much a line of the reading stands in the way; 0 where it was not measured. */
 const limits = ({ reading }: JudgedArea, analyte: string): number =>
@@ -205,6 +206,17 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
     ),
   shade: ({ area, plant }) =>
     said(plant.form === 'lawn' && area.growing.shade === 'yes', msg('judged.shade')),
+  clover: (area) => said(sees(area, 'clover') && isGrass(area), msg('judged.clover')),
+  crabgrass: (area) =>
+    said(
+      sees(area, 'crabgrass') && isGrass(area),
+      msg('judged.crabgrass', { season: area.plant.season }),
+    ),
+  plantain: (area) => said(sees(area, 'plantain') && isGrass(area), msg('judged.plantain')),
+  paleLeaves: (area) => said(sees(area, 'yellow-leaves') && !isMix(area), msg('judged.paleLeaves')),
+  purpleLeaves: (area) =>
+    said(sees(area, 'purple-leaves') && !isMix(area), msg('judged.purpleLeaves')),
+  whiteCrust: (area) => said(sees(area, 'white-crust'), msg('judged.whiteCrust')),
   slope: ({ area, plant }) =>
     said(plant.form === 'lawn' && area.site.slope === 'steep', msg('judged.slope')),
   strip: ({ strips }) => {
@@ -245,6 +257,12 @@ const WEIGHTS: Readonly<Record<JudgementId, Weight>> = {
   boron: 'harm',
   growth: 'hint',
   shade: 'hint',
+  clover: 'hint',
+  crabgrass: 'hint',
+  plantain: 'hint',
+  paleLeaves: 'hint',
+  purpleLeaves: 'hint',
+  whiteCrust: 'hint',
   slope: 'hint',
   strip: 'limits',
 };

@@ -4251,6 +4251,7 @@ export interface PageMessages {
   'answer.boneMeal': { readonly enough: 'word' };
   'answer.compost': { readonly form: 'word' };
   'answer.fertilizer': {
+    readonly date: 'any';
     readonly first: 'any';
     readonly n: 'number';
     readonly second: 'any';
@@ -4315,7 +4316,9 @@ export interface PageMessages {
   'judged.boron': None;
   'judged.boronShort': { readonly amount: 'any'; readonly known: 'word'; readonly spoons: 'any' };
   'judged.calcium': { readonly amount: 'any'; readonly known: 'word' };
+  'judged.clover': None;
   'judged.copperShort': None;
+  'judged.crabgrass': { readonly season: 'word' };
   'judged.growth': None;
   'judged.habit': { readonly material: 'any'; readonly other: 'any'; readonly years: 'any' };
   'judged.ironLawn': None;
@@ -4332,8 +4335,11 @@ export interface PageMessages {
   'judged.mixFlush': None;
   'judged.mixedSample': { readonly plant: 'any' };
   'judged.moss': None;
+  'judged.paleLeaves': None;
   'judged.phosphorusStop': { readonly form: 'word' };
+  'judged.plantain': None;
   'judged.potassiumStop': None;
+  'judged.purpleLeaves': None;
   'judged.saltyWater': { readonly sodium: 'any' };
   'judged.shade': None;
   'judged.slope': None;
@@ -4343,6 +4349,7 @@ export interface PageMessages {
   'judged.strip': { readonly feet: 'any' };
   'judged.sulfurShort': None;
   'judged.veinsElsewhere': None;
+  'judged.whiteCrust': None;
   'judged.zincShort': { readonly amount: 'any'; readonly known: 'word'; readonly spoons: 'any' };
   'leadMethod.': None;
   'leadMethod.mehlich-3': None;
@@ -4891,6 +4898,7 @@ export interface PageMessages {
   'slip.sulfurTest': { readonly date: 'any' };
   'slip.testBefore': { readonly date: 'any' };
   'slip.unnamedTitle': None;
+  'slip.unrated': { readonly analyte: 'word' };
   'slip.useFeed': { readonly material: 'any' };
   'slip.useLime': { readonly material: 'any' };
   'slip.usualArea': None;

@@ -8,7 +8,7 @@ import { msg, type Msg } from '../../kernel/messages/msg';
 import { nameOnPage } from './hazardBlocks';
 import { shownInHands } from '../../schedule/dosing/inHands';
 import { fertilizerIsTold, isFedOnPage } from '../told';
-import { needsBuffer } from './limeParts';
+import { asksLaboratory } from './limeParts';
 import { onBlossomEnd, onLaboratoryPhosphate } from './careParts';
 import type { SlipBlock } from './document';
 
@@ -45,7 +45,7 @@ function onLime(area: AreaPlan): Msg | undefined {
       n: coming.length,
     });
   }
-  if (needsBuffer(area)) return msg('slip.limeAskLaboratory');
+  if (asksLaboratory(area)) return msg('slip.limeAskLaboratory');
   const none = lime.verdict === 'none-needed' && !readings.untested;
   return none || sulfur ? msg(goal.acid ? 'answer.noLimeAcid' : 'answer.noLime') : undefined;
 }
@@ -92,7 +92,12 @@ function onProducts(area: AreaPlan): Msg | undefined {
   const each = [...new Map(coming.map(({ material }) => [material.id, material])).values()];
   const [first, second = first, third = second] = each.map((material) => materialName(material));
   if (!first || !second || !third || each.length > 3) return undefined;
-  return msg('answer.fertilizer', { n: each.length, first, second, third });
+  const [from] = coming
+    .flatMap(({ applications }) => toCome(applications).map(({ date }) => date))
+    .sort();
+  if (!from) return undefined;
+  const date = { date: from };
+  return msg('answer.fertilizer', { n: each.length, first, second, third, date });
 }
 
 function onFertilizer(area: AreaPlan): Msg | undefined {
@@ -120,6 +125,12 @@ const KINDS: readonly (readonly [RegExp, Answer | typeof ADVISOR])[] = [
   [/\blab(?:oratory)?\b/i, onLaboratoryPhosphate],
   [/blossom.?end|\brot(?:s|ting)?\b/i, onBlossomEnd],
   [/\bmoss/i, () => msg('judged.moss')],
+  [/\bclover\b/i, ({ plant }) => (plant.form === 'lawn' ? msg('judged.clover') : undefined)],
+  [
+    /\bcrabgrass\b/i,
+    ({ plant }) =>
+      plant.form === 'lawn' ? msg('judged.crabgrass', { season: plant.season }) : undefined,
+  ],
   [/yellow|\bpale\b|chlorosis/i, onYellow],
   // Whatever is in it: also a bag of lime.
   [/\b(?:this|that|old|half a|open) bag\b|\buse (?:it|this|that) up\b/i, ADVISOR],

@@ -112,11 +112,9 @@ function decided({ ownReason, passedBy }: LimeTreatment): SlipBlock[] {
   ];
 }
 
-/** Whether how much lime it takes is open only because nobody measured a buffer pH. */
-export function needsBuffer({ treatments: { lime }, readings }: AreaPlan): boolean {
-  const { verdict, rate } = lime;
-  const isOpen = verdict === 'absent' && 'absent' in rate && rate.absent.id === 'absent.noBuffer';
-  return isOpen && !('absent' in readings.waterPh);
+/** Whether the pH is known, and how much lime it takes is open. */
+export function asksLaboratory({ treatments: { lime }, readings }: AreaPlan): boolean {
+  return lime.verdict === 'absent' && !('absent' in readings.waterPh);
 }
 
 /** From so much on it comes by truck, lb. Common practice. */
@@ -152,7 +150,7 @@ export function limeParts(ctx: PlanContext, plan: AreaPlan, buying: boolean): Pa
     return parts({ found: [sentence('slip.acidBelow'), sentence('slip.acidBelowThen')] });
   }
   if (lime.verdict === 'absent' || lime.applications.length === 0) {
-    const open = sentence(needsBuffer(plan) ? 'slip.limeAskLaboratory' : 'slip.limeOpen');
+    const open = sentence(asksLaboratory(plan) ? 'slip.limeAskLaboratory' : 'slip.limeOpen');
     // Of a kit a laboratory's sample is asked for already.
     return parts({ found: plan.readings.phFromField ? before : [...before, open] });
   }

@@ -61,6 +61,30 @@ test('where fertilizer has days the page never says that none is needed', () => 
   });
 });
 
+test('of phosphorus and potassium that were measured the page has a word, or an amount', () => {
+  const WORDS = {
+    p: ['slip.found.p', 'judged.phosphorusStop', 'slip.brayOnLimy', 'slip.unrated'],
+    k: ['slip.found.k', 'judged.potassiumStop', 'slip.unrated'],
+  };
+  let measured = 0;
+  each(({ slip, areas }, seed) => {
+    for (const { area, plant, readings, treatments } of areas) {
+      const said = slip.blocks.flatMap((block) =>
+        block.areaId === area.id && block.kind === 'sentence' ? [block.text.id] : [],
+      );
+      for (const analyte of ['p', 'k'] as const) {
+        const { need } = treatments.fertilizer.needs.rows[analyte === 'p' ? 'P2O5' : 'K2O'];
+        const isFed = !('absent' in need) && need.value.value > 0;
+        if (!readings[analyte].typed || plant.group === 'mixes' || isFed) continue;
+        measured += 1;
+        const told = said.some((id) => WORDS[analyte].includes(id));
+        expect([seed, area.id, analyte, told]).toEqual([seed, area.id, analyte, true]);
+      }
+    }
+  });
+  expect(measured).toBeGreaterThan(50);
+});
+
 test('the days of the page are in order', () => {
   each(({ slip }, seed) => {
     const days = slip.blocks.flatMap((block) => {
