@@ -188,7 +188,7 @@ export function planArea(ctx: PlanContext, input: AreaInput): AreaPlan {
   const habit = habitOf(ctx, { file, area, plant, materials, soilTest, fertilizer });
   const strips = stripsOn(area, allowed, distances);
   const judged = {
-    ...{ area, plant, ground, readings, reading, soilTest, treatments },
+    ...{ area, plant, form, ground, readings, reading, soilTest, treatments },
     ...{ strips, habit, mixedSample: mixed },
   };
   return {

@@ -1,4 +1,5 @@
 import type { Area } from '../casefile/parts/area';
+import type { Form } from '../catalog/programmes/growing';
 import type { Plant } from '../catalog/plants/plants';
 import type { Habit } from '../outlook/habit';
 import type { SoilTest } from '../reading/soilTest';
@@ -12,6 +13,7 @@ import type { Treatments } from '../treat/treatments';
 export interface JudgedArea {
   readonly area: Area;
   readonly plant: Plant;
+  readonly form: Form;
   readonly ground: Ground;
   readonly readings: Readings;
   readonly reading: AreaReading;

@@ -196,14 +196,12 @@ const JUDGES: Readonly<Record<JudgementId, Judge>> = {
   copperShort: (area) => said(lacks(area, 'cu'), msg('judged.copperShort')),
   sulfurShort: (area) => said(lacks(area, 's'), msg('judged.sulfurShort')),
   boron: (area) => said(hasMuchBoron(area), msg('judged.boron')),
-  growth: ({ plant, treatments }) =>
-    said(
-      plant.form === 'woody' &&
-        (plant.group === 'trees' ||
-          (plant.group === 'fruit' && plant.rules.includes('tree-growth'))) &&
-        !treatments.fertilizer.hold,
-      msg('judged.growth'),
-    ),
+  growth: ({ plant, form, treatments }) => {
+    const isVine = plant.rules.includes('vine-growth');
+    const goesByGrowth = isVine || plant.rules.includes('tree-growth');
+    const isThere = form === 'established' && !treatments.fertilizer.hold;
+    return said(goesByGrowth && isThere, msg('judged.growth', { kind: isVine ? 'vine' : 'tree' }));
+  },
   shade: ({ area, plant }) =>
     said(plant.form === 'lawn' && area.growing.shade === 'yes', msg('judged.shade')),
   clover: (area) => said(sees(area, 'clover') && isGrass(area), msg('judged.clover')),

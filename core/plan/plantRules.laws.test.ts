@@ -190,6 +190,7 @@ const MEANING: Readonly<Record<NamesIn<'plantRule'>, Law | undefined>> = {
   'soil-rot': undefined,
   thatch: undefined,
   'tree-growth': undefined,
+  'vine-growth': undefined,
   'zinc-high-ph': undefined,
 };
 

@@ -95,7 +95,7 @@ const peach = stoppedAt(
 const warmTree = yearly(
   'fig-citrus',
   fruit,
-  ['lateWinter', at('last-frost', -3), at('last-frost', -1), 0.34],
+  ['lateWinter', at('last-frost', -3), at('last-frost', 3), 0.34],
   ['lateSpring', onDay('05-10'), onDay('05-25'), 0.33],
   ['earlySummer', onDay('07-01'), onDay('07-15'), 0.33],
 );
@@ -108,6 +108,16 @@ const afterBloom = stoppedAt(
     ornamental,
     ['afterBloom', at('last-frost', 2), at('last-frost', 4), 0.5],
     ['sixWeeks', at('last-frost', 6), at('last-frost', 7), 0.5],
+  ),
+);
+/** In spring and once more: they bloom in winter, or later than they are fertilized. */
+const evergreens = stoppedAt(
+  onDay('07-10'),
+  yearly(
+    'acid-evergreens',
+    ornamental,
+    ['beforeGrowth', at('last-frost', 0), at('last-frost', 4), 0.5],
+    ['sixWeeks', at('last-frost', 6), at('last-frost', 8), 0.5],
   ),
 );
 const wakes = stoppedAt(
@@ -184,10 +194,8 @@ export const FRUIT: Readonly<Record<string, Programme>> = {
 
 /** Programmes of shrubs, trees and flowers by plant. */
 export const ORNAMENTALS: Readonly<Record<string, Programme>> = {
-  ...of(
-    ['azalea-rhododendron', 'camellia', 'gardenia', 'holly', 'mountain-laurel-pieris', 'heather'],
-    afterBloom,
-  ),
+  ...of(['azalea-rhododendron', 'mountain-laurel-pieris', 'heather'], afterBloom),
+  ...of(['camellia', 'gardenia', 'holly'], evergreens),
   ...of(['hydrangea-blue', 'hydrangea-pink'], hydrangea),
   rose,
   ...of(

@@ -2732,6 +2732,7 @@ export interface Messages extends PageMessages {
   'plantRule.strawberry-timing': None;
   'plantRule.thatch': None;
   'plantRule.tree-growth': None;
+  'plantRule.vine-growth': None;
   'plantRule.warm-grass': None;
   'plantRule.zinc-high-ph': None;
   'practice.another': None;
@@ -4319,7 +4320,7 @@ export interface PageMessages {
   'judged.clover': None;
   'judged.copperShort': None;
   'judged.crabgrass': { readonly season: 'word' };
-  'judged.growth': None;
+  'judged.growth': { readonly kind: 'word' };
   'judged.habit': { readonly material: 'any'; readonly other: 'any'; readonly years: 'any' };
   'judged.ironLawn': None;
   'judged.ironPlants': None;

@@ -33,7 +33,9 @@ export function measurableStep(pounds: number): number {
   if (pounds >= OUNCES_BELOW_LB) return 0.5;
   if (pounds >= 1) return 1 / 16;
   if (pounds >= 0.25) return 1 / 32;
-  return pounds >= 1 / 16 ? 1 / 64 : 1 / 256;
+  if (pounds >= 1 / 16) return 1 / 64;
+  // Less than a kitchen scale tells is still not nothing.
+  return pounds >= 1 / 256 ? 1 / 256 : 1 / 65_536;
 }
 
 /**

@@ -132,6 +132,10 @@ const KINDS: readonly (readonly [RegExp, Answer | typeof ADVISOR])[] = [
       plant.form === 'lawn' ? msg('judged.crabgrass', { season: plant.season }) : undefined,
   ],
   [/yellow|\bpale\b|chlorosis/i, onYellow],
+  [
+    /\b(?:dying|dies?|dead|wilt)/i,
+    ({ judgements }) => judgements.find(({ id }) => id === 'standingWater')?.says,
+  ],
   // Whatever is in it: also a bag of lime.
   [/\b(?:this|that|old|half a|open) bag\b|\buse (?:it|this|that) up\b/i, ADVISOR],
   [
