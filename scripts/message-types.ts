@@ -16,6 +16,8 @@ const ROOMS = [
   'words/en.bench.json',
   'words/en.learn.json',
   'words/en.desks.json',
+  'words/en.places.json',
+  'words/en.results.json',
 ];
 const FILE = 'core/kernel/messages/messages.ts';
 

@@ -16,6 +16,8 @@ import cases from '../../words/en.case.json';
 import bench from '../../words/en.bench.json';
 import learn from '../../words/en.learn.json';
 import desks from '../../words/en.desks.json';
+import places from '../../words/en.places.json';
+import results from '../../words/en.results.json';
 import desk from '../../words/en.desk.json';
 import page from '../../words/en.page.json';
 import plants from '../../words/en.plants.json';
@@ -29,11 +31,13 @@ const catalogue: Readonly<Record<string, string>> = {
   ...bench,
   ...learn,
   ...desks,
+  ...places,
+  ...results,
 };
 
 test('no id has words in two parts of the catalogue', () => {
-  const ids = [shell, desk, plants, page, cases, bench, learn, desks].flatMap((words) =>
-    Object.keys(words),
+  const ids = [shell, desk, plants, page, cases, bench, learn, desks, places, results].flatMap(
+    (words) => Object.keys(words),
   );
   expect(ids.filter((id, at) => ids.indexOf(id) !== at)).toEqual([]);
 });
@@ -50,6 +54,18 @@ test('every id that is written out in the code has words', () => {
   const used = [...code.matchAll(/\b(?:msg|text)\(\s*'([^']+)'/g)].map(([, id = '']) => id);
   expect(used.length).toBeGreaterThan(150);
   expect(used.filter((id) => catalogue[id] === undefined)).toEqual([]);
+});
+
+// Wherever else they were said they would not have been loaded.
+test.each([
+  ['places', places, ['ui/shed', 'ui/office', 'ui/yardsticks']],
+  ['results', results, ['ui/case/results']],
+])('the words of %s are said by those alone who load them', (_room, words, folders) => {
+  const theirs = folders.flatMap(sources).join('\n');
+  const screens = ['app', 'files', 'store', 'ui'].flatMap(sources).join('\n');
+  const count = (all: string, id: string): number => all.split(`'${id}'`).length - 1;
+  const elsewhere = Object.keys(words).filter((id) => count(screens, id) > count(theirs, id));
+  expect(elsewhere).toEqual([]);
 });
 
 /** `feed.yearly.${clippings}` stands for every id that begins and goes on like it. */

@@ -1,5 +1,6 @@
 'use client';
 
+import '../format/placesWords';
 import { ChoiceField } from '../kit/ChoiceField';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState, type ReactNode } from 'react';

@@ -1,5 +1,6 @@
 'use client';
 
+import '../format/placesWords';
 import { materialNote, materialWords } from '../format/materialWords';
 import { workingsOf } from '../../core/kernel/working/workings';
 import { useSearchParams } from 'next/navigation';

@@ -1,5 +1,6 @@
 'use client';
 
+import '../format/placesWords';
 import { ChoiceField } from '../kit/ChoiceField';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState, type ReactNode } from 'react';

@@ -1,5 +1,6 @@
 'use client';
 
+import '../../format/resultsWords';
 import { useState, type ReactNode } from 'react';
 import { ANALYTE_FACTS, type Analyte } from '../../../core/catalog/analytes';
 import { layoutOf, linesOf } from '../../../core/casefile/layouts';
