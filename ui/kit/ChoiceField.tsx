@@ -37,10 +37,18 @@ interface ChoiceFieldProps {
   readonly value: string;
   readonly options: readonly Option[];
   readonly onChoose: (value: string) => void;
+  /** Its values are long. */
+  readonly wide?: boolean;
 }
 
 /** One of a few values, where choosing changes more than one place. */
-export function ChoiceField({ label, value, options, onChoose }: ChoiceFieldProps): ReactNode {
+export function ChoiceField({
+  label,
+  value,
+  options,
+  onChoose,
+  wide = false,
+}: ChoiceFieldProps): ReactNode {
   const id = useId();
   return (
     <div className="min-w-0">
@@ -49,7 +57,7 @@ export function ChoiceField({ label, value, options, onChoose }: ChoiceFieldProp
         id={id}
         value={value}
         onChange={(event) => onChoose(event.target.value)}
-        className="field w-52"
+        className={`field ${wide ? 'w-full max-w-md' : 'w-52'}`}
       >
         <Options options={options} />
       </select>

@@ -140,6 +140,7 @@ function SoilGroup(): ReactNode {
   const byReport = usual ? text('soilGroup.byReport', { group: words(usual) }) : words('');
   return (
     <SelectField
+      width="wide"
       label={text('soilGroup')}
       place={decisionPlace(state.doc, area.area.id, 'soil-group')}
       options={[
@@ -230,8 +231,10 @@ export function ReadingStep(): ReactNode {
       <Told />
       {!readings.untested && (
         <Section title={text('reading.yardstick')}>
-          <SoilGroup />
-          <Yardstick />
+          <div className="grid gap-3">
+            <SoilGroup />
+            <Yardstick />
+          </div>
         </Section>
       )}
       <AdvisorsOnly>

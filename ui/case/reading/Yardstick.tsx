@@ -96,6 +96,7 @@ export function Yardstick(): ReactNode {
   return (
     <div>
       <ChoiceField
+        wide
         label={text('yardstick.by')}
         value={packKey(state.doc.pack)}
         options={packs.map((each) => ({ value: packKey(each), words: packTitle(each) }))}
