@@ -4249,6 +4249,7 @@ export interface Messages extends PageMessages {
 
 /** Those of a client's page: each of its languages has all of them. */
 export interface PageMessages {
+  'answer.all': { readonly fed: 'word'; readonly moves: 'word' };
   'answer.boneMeal': { readonly enough: 'word' };
   'answer.compost': { readonly form: 'word' };
   'answer.fertilizer': {
@@ -4264,6 +4265,7 @@ export interface PageMessages {
   'answer.lead.otherSources': None;
   'answer.lead.since2024': None;
   'answer.lead.unknown': None;
+  'answer.leadUnmeasured': None;
   'answer.lime': { readonly amount: 'any'; readonly material: 'any'; readonly n: 'number' };
   'answer.manure': { readonly days: 'any' };
   'answer.noAsh': { readonly why: 'word' };

@@ -1,4 +1,5 @@
 import { lawnCase, ORACLE, type LawnInput } from '../../../test/cases';
+import type { CaseFile } from '../../casefile/casefile';
 import { planCase } from '../../plan/plan';
 
 function firstLine(input: LawnInput, question: string, answer = ''): string | undefined {
@@ -88,6 +89,59 @@ test.each<[string, LawnInput, string, string | undefined]>([
   ['nothing is asked', { ph: '6.5' }, '', undefined],
 ])('%s', (_name, input, question, id) => {
   expect(firstLine(input, question)).toBe(id);
+});
+
+/** Ids of all answers, of the sentence inside where the ground is named. */
+function leads(file: CaseFile, question: string): string[] {
+  const { slip } = planCase({ ...file, client: { ...file.client, question } });
+  return slip.blocks.flatMap((block) => {
+    if (block.kind !== 'lead') return [];
+    const what = block.text.params?.['what'];
+    const isNamed = typeof what === 'object' && 'id' in what;
+    return isNamed ? `named ${what.id}` : block.text.id;
+  });
+}
+
+test.each<[string, LawnInput, string[]]>([
+  [
+    'Why is it yellow? Should I lime it?',
+    { ph: '7.8', clues: 'yellow-veins' },
+    ['judged.ironLawn', 'answer.noLime'],
+  ],
+  ['May I use up half a bag of weed-and-feed, or feed it?', { ph: '6.5' }, ['answer.weedAndFeed']],
+  ['What does it need?', ORACLE, ['answer.all']],
+  ['Does it need lime?', { ph: '6.5' }, ['answer.noLime']],
+  ['Is the soil safe for children?', { ph: '6.5' }, ['answer.leadUnmeasured']],
+  ['Is it safe for children?', { ph: '6.5', more: total('450') }, ['answer.lead.before2024']],
+  ['What do my pots need?', { plant: 'container-mix', ph: '6' }, ['judged.mixFeed']],
+  ['Which mower is best?', ORACLE, []],
+])('%s', (question, input, ids) => {
+  expect(leads(lawnCase(input), question)).toEqual(ids);
+});
+
+/** A lawn and two beds on one sample. */
+function threePieces(input: LawnInput): CaseFile {
+  const file = lawnCase(input);
+  const { lawn } = file.areas;
+  const { s1 } = file.samples;
+  if (!lawn || !s1) throw new Error('no lawn');
+  const bed = { ...lawn, plant: 'mixed-vegetables', situation: 'tilled' as const };
+  const areas = {
+    lawn,
+    south: { ...bed, id: 'south', order: 2, name: 'South bed' },
+    north: { ...bed, id: 'north', order: 3, name: 'North bed' },
+  };
+  return { ...file, areas, samples: { s1: { ...s1, areaIds: ['lawn', 'south', 'north'] } } };
+}
+
+test.each<[string, string[]]>([
+  ['What do they need?', ['answer.all']],
+  ['How much lime?', ['named answer.lime', 'named answer.lime', 'named answer.lime']],
+  ['How much lime on the lawn?', ['named answer.lime']],
+  ['How much lime do the vegetables need?', ['named answer.lime', 'named answer.lime']],
+  ['What does the south bed need?', ['named answer.all']],
+])('of a lawn and two beds: %s', (question, ids) => {
+  expect(leads(threePieces(ORACLE), question)).toEqual(ids);
 });
 
 test('the advisor’s own answer goes before the plan’s', () => {

@@ -1,16 +1,8 @@
-import { toCome } from '../../treat/shared/treated';
-import { materialName } from '../../catalog/materials/named';
 import type { AreaPlan } from '../../area/areaPlan';
-import { isEaten } from '../../catalog/plants/plants';
-import { rawManureDays } from '../../treat/organics/rawManure';
-import { leadOf } from '../../reading/lead';
 import { msg, type Msg } from '../../kernel/messages/msg';
 import { nameOnPage } from './hazardBlocks';
-import { shownInHands } from '../../schedule/dosing/inHands';
-import { fertilizerIsTold, isFedOnPage } from '../told';
-import { asksLaboratory } from './limeParts';
-import { onBlossomEnd, onLaboratoryPhosphate } from './careParts';
 import type { SlipBlock } from './document';
+import { ADVISOR, KINDS, onAll, onWeedAndFeed } from './answerKinds';
 
 /** What the client asks, and the advisor's own answer; either may be empty. */
 export interface Asked {
@@ -18,156 +10,67 @@ export interface Asked {
   readonly answer: string;
 }
 
-type Answer = (area: AreaPlan) => Msg | undefined;
-
-function onLead({ readings }: AreaPlan): Msg | undefined {
-  const lead = leadOf(readings);
-  return lead && msg(`answer.lead.${lead.level}`);
-}
-
-function onYellow(area: AreaPlan): Msg | undefined {
-  const { judgements } = area;
-  const iron = judgements.find(({ id }) => id.startsWith('iron') || id === 'veinsElsewhere');
-  const wet = judgements.find(({ id }) => id === 'standingWater');
-  return iron?.says ?? wet?.says ?? (isFedOnPage(area) ? msg('answer.pale') : undefined);
-}
-
-function onLime(area: AreaPlan): Msg | undefined {
-  const { treatments, readings, goal } = area;
-  const { lime, sulfur } = treatments;
-  const coming = toCome(lime.applications);
-  const [first] = coming;
-  if (lime.applications.length > 0 && !first) return msg('slip.isOn', { kind: 'lime' });
-  if (lime.isDosed && first) {
-    return msg('answer.lime', {
-      amount: { working: shownInHands(first.amount.hands).id },
-      material: materialName(lime.chosenMaterial),
-      n: coming.length,
-    });
-  }
-  if (asksLaboratory(area)) return msg('slip.limeAskLaboratory');
-  const none = lime.verdict === 'none-needed' && !readings.untested;
-  return none || sulfur ? msg(goal.acid ? 'answer.noLimeAcid' : 'answer.noLime') : undefined;
-}
-
-/** What makes soil more acidic: so much of it, where any goes on. */
-function onAcid({ treatments: { sulfur } }: AreaPlan): Msg | undefined {
-  const [first] = sulfur?.isDosed ? toCome(sulfur.applications) : [];
-  const material = sulfur?.materials.find(({ chosen }) => chosen);
-  return (
-    first &&
-    material &&
-    msg('answer.sulfur', {
-      amount: { working: shownInHands(first.amount.hands).id },
-      material: materialName(material),
-    })
-  );
-}
-
-function onAsh({ goal, treatments: { lime }, readings }: AreaPlan): Msg | undefined {
-  if (goal.acid) return msg('answer.noAsh', { why: 'acid' });
-  if (lime.isDosed) return msg('answer.noAsh', { why: 'limed' });
-  const none = lime.verdict === 'none-needed' && !readings.untested;
-  return none ? msg('answer.noAsh', { why: 'none' }) : undefined;
-}
-
-function onBoneMeal({ soilTest: { p } }: AreaPlan): Msg | undefined {
-  if (!p.rating) return undefined;
-  const enough = p.rating === 'high' || p.rating === 'very-high' ? 'yes' : 'no';
-  return msg('answer.boneMeal', { enough });
-}
-
-function onEpsom({ judgements, reading }: AreaPlan): Msg | undefined {
-  const short = judgements.find(({ id }) => id === 'magnesium');
-  const measured = reading.lines.some(({ analyte }) => analyte === 'mg') ? 'yes' : 'no';
-  return short?.says ?? msg('answer.noEpsom', { measured });
-}
-
-/** What goes on of fertilizer, each product once; a page of more than three products tells them itself. */
-function onProducts(area: AreaPlan): Msg | undefined {
-  if (!isFedOnPage(area)) return undefined;
-  const coming = area.treatments.fertilizer.products.filter(
-    ({ applications }) => toCome(applications).length > 0,
-  );
-  const each = [...new Map(coming.map(({ material }) => [material.id, material])).values()];
-  const [first, second = first, third = second] = each.map((material) => materialName(material));
-  if (!first || !second || !third || each.length > 3) return undefined;
-  const [from] = coming
-    .flatMap(({ applications }) => toCome(applications).map(({ date }) => date))
-    .sort();
-  if (!from) return undefined;
-  const date = { date: from };
-  return msg('answer.fertilizer', { n: each.length, first, second, third, date });
-}
-
-function onFertilizer(area: AreaPlan): Msg | undefined {
-  const { verdict, hold } = area.treatments.fertilizer;
-  if (hold) return msg(`slip.feedHeld.${hold.why}`);
-  if (!fertilizerIsTold(area)) return undefined;
-  if (verdict === 'none-needed') return msg('slip.noFeed');
-  return onProducts(area);
-}
-
-/** Whether manure or compost may go on: not on very high phosphorus, fresh manure long before a harvest, else so much. */
-function onManure({ plant, soilTest, allowed }: AreaPlan): Msg | undefined {
-  if (soilTest.p.rating === 'very-high') return msg('answer.noCompost');
-  if (isEaten(plant)) return msg('answer.manure', { days: rawManureDays(plant, allowed) });
-  return msg('answer.compost', { form: plant.form });
-}
-
-/** Nothing that a plan can tell: whether a bag in the shed will do is for the advisor to say. */
-const ADVISOR = 'advisor';
-
-/** Kinds of question that a plan knows, by words that give them away, the gravest first. */
-const KINDS: readonly (readonly [RegExp, Answer | typeof ADVISOR])[] = [
-  [/\blead\b|\bsafe\b|\beat\b|\bgrow (?:food|vegetables)/i, onLead],
-  [/weed.?(?:and|&|n).?feed|weed.?killer|herbicide/i, () => msg('answer.weedAndFeed')],
-  [/\blab(?:oratory)?\b/i, onLaboratoryPhosphate],
-  [/blossom.?end|\brot(?:s|ting)?\b/i, onBlossomEnd],
-  [/\bmoss/i, () => msg('judged.moss')],
-  [/\bclover\b/i, ({ plant }) => (plant.form === 'lawn' ? msg('judged.clover') : undefined)],
-  [
-    /\bcrabgrass\b/i,
-    ({ plant }) =>
-      plant.form === 'lawn' ? msg('judged.crabgrass', { season: plant.season }) : undefined,
-  ],
-  [/yellow|\bpale\b|chlorosis/i, onYellow],
-  [
-    /\b(?:dying|dies?|dead|wilt)/i,
-    ({ judgements }) => judgements.find(({ id }) => id === 'standingWater')?.says,
-  ],
-  // Whatever is in it: also a bag of lime.
-  [/\b(?:this|that|old|half a|open) bag\b|\buse (?:it|this|that) up\b/i, ADVISOR],
-  [
-    /\b(?:use|add|put|spread|apply|instead|bring|how much)\b[^.?!]*\b(?:manure|compost)\b/i,
-    onManure,
-  ],
-  [/\bwood ash|\bash(?:es)?\b/i, onAsh],
-  [/\bbone ?meal\b/i, onBoneMeal],
-  [/\bepsom\b/i, onEpsom],
-  [/\bsulfur\b|\bblue\b|\bacidify|\bmore acid|\blower\b[^.?!]*\bpH\b/i, onAcid],
-  [/\blime\b|\bacidic?\b|\bsour\b|\bpH\b/i, onLime],
-  [/fertili[sz]|\bfeed|\bbuy\b|\bnitrogen\b|\b\d+-\d+-\d+\b/i, onFertilizer],
-];
-
 /** What answers a question, with the ground that it speaks of where there are several. */
 export function leadBlock(area: AreaPlan, text: Msg, several: boolean): SlipBlock {
   const named = msg('slip.inArea', { area: nameOnPage(area), what: text });
   return { kind: 'lead', text: several ? named : text };
 }
 
+/** Words of a question that name some of the ground by what grows there. */
+const NAMED: readonly (readonly [RegExp, (area: AreaPlan) => boolean])[] = [
+  [/\b(?:lawns?|grass|turf)\b/i, ({ plant }) => plant.form === 'lawn'],
+  [/\b(?:vegetables?|garden)\b/i, ({ plant }) => plant.group === 'vegetables'],
+];
+
+/** The ground that a question speaks of: what it names, or all of it. */
+function askedOf(question: string, areas: readonly AreaPlan[]): readonly AreaPlan[] {
+  const words = question.toLowerCase();
+  const byName = areas.filter(({ area: { name } }) => {
+    const called = name.trim().toLowerCase();
+    return called !== '' && words.includes(called);
+  });
+  if (byName.length > 0) return byName;
+  const fits = NAMED.flatMap(([named, fit]) => (named.test(question) ? [fit] : []));
+  const byPlant = areas.filter((area) => fits.some((fit) => fit(area)));
+  return byPlant.length > 0 ? byPlant : areas;
+}
+
+/** A question of two kinds has two answers; more are not read. */
+const MOST_ANSWERS = 2;
+
+/**
+ * What answers a question of some kinds: of one piece of ground up to two, of several the first kind that any of it answers, once
+ * where all of it has the same.
+ */
+function answersOf(question: string, areas: readonly AreaPlan[]): SlipBlock[] {
+  const several = areas.length > 1;
+  const asked = askedOf(question, areas);
+  const found: SlipBlock[] = [];
+  for (const [words, judge] of KINDS) {
+    if (!words.test(question)) continue;
+    if (judge === ADVISOR) break;
+    if (judge === onAll && found.length > 0) break;
+    const told = asked.flatMap((area) => {
+      const text = judge(area);
+      return text ? [{ area, text }] : [];
+    });
+    const [first] = told;
+    if (!first) continue;
+    const texts = new Set(told.map(({ text }) => JSON.stringify(text)));
+    const isOfAll = told.length > 1 && told.length === asked.length && texts.size === 1;
+    found.push(
+      ...(isOfAll
+        ? [leadBlock(first.area, first.text, false)]
+        : told.map(({ area, text }) => leadBlock(area, text, several))),
+    );
+    if (several || found.length >= MOST_ANSWERS || judge === onWeedAndFeed) break;
+  }
+  return found;
+}
+
 /** The answer to what the client asks: the advisor's own, else what the plan says where it knows the kind of question. */
 export function answerBlocks({ question, answer }: Asked, areas: readonly AreaPlan[]): SlipBlock[] {
   const own = answer.replace(/\s+/g, ' ').trim();
   if (own !== '') return [{ kind: 'lead', text: msg('slip.paragraph', { words: own }) }];
-  for (const [words, judge] of KINDS) {
-    if (!words.test(question)) continue;
-    if (judge === ADVISOR) return [];
-    for (const area of areas) {
-      const text = judge(area);
-      if (!text) continue;
-      return [leadBlock(area, text, areas.length > 1)];
-    }
-  }
-  return [];
+  return answersOf(question, areas);
 }

@@ -267,7 +267,8 @@ export function writeSlip(
   // What answers the question stands above already.
   const said = new Set(answers.map((block) => JSON.stringify(block)));
   const isSaid = (plan: AreaPlan, block: SlipBlock): boolean =>
-    block.kind === 'sentence' && said.has(JSON.stringify(leadBlock(plan, block.text, several)));
+    block.kind === 'sentence' &&
+    [several, false].some((named) => said.has(JSON.stringify(leadBlock(plan, block.text, named))));
   const found = each.flatMap(([plan, { found: blocks }]) =>
     [heading(plan), ...unsureBlocks(plan), ...blocks.filter((block) => !isSaid(plan, block))].map(
       on(plan),
