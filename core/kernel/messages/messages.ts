@@ -4821,7 +4821,7 @@ export interface PageMessages {
   'slip.paragraph': { readonly words: 'any' };
   'slip.ph.acidHigh': { readonly ph: 'any' };
   'slip.ph.acidic': { readonly ph: 'any' };
-  'slip.ph.high': { readonly ph: 'any' };
+  'slip.ph.high': { readonly acidic: 'word'; readonly ph: 'any' };
   'slip.ph.mix': { readonly ph: 'any'; readonly standing: 'word' };
   'slip.ph.plain': { readonly ph: 'any' };
   'slip.ph.right': { readonly form: 'word'; readonly ph: 'any' };
@@ -4900,6 +4900,8 @@ export interface PageMessages {
   'slip.sulfurPh': { readonly ph: 'any' };
   'slip.sulfurTest': { readonly date: 'any' };
   'slip.testBefore': { readonly date: 'any' };
+  'slip.threeNames': { readonly one: 'any'; readonly three: 'any'; readonly two: 'any' };
+  'slip.twoNames': { readonly one: 'any'; readonly two: 'any' };
   'slip.unnamedTitle': None;
   'slip.unrated': { readonly analyte: 'word' };
   'slip.useFeed': { readonly material: 'any' };

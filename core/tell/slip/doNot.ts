@@ -1,7 +1,9 @@
 import type { AreaPlan } from '../../area/areaPlan';
-import { msg, type Msg, type NamesIn } from '../../kernel/messages/msg';
+import { msg, type NamesIn } from '../../kernel/messages/msg';
 import { isNeeded } from '../../treat/fertilizer/isNeeded';
 import { isFedOnPage, isTold } from '../told';
+import { sentenceOn } from './byArea';
+import type { SlipBlock } from './document';
 
 type DoNot = NamesIn<'doNot'>;
 
@@ -39,12 +41,18 @@ const WRONGS: Readonly<Record<DoNot, (plan: AreaPlan) => boolean>> = {
 /** What is only said where it holds of all ground: the words name no plant. */
 const OF_ALL: ReadonlySet<DoNot> = new Set(['noLimeForNothing']);
 
+/** What is no more wrong on one piece of ground than on another. */
+const ANYWHERE: ReadonlySet<DoNot> = new Set(['noMore', 'noLimeForNothing']);
+
 /** The few things that this client is likeliest to do wrong, each once for all ground. */
-export function doNots(areas: readonly AreaPlan[]): Msg[] {
+export function doNots(areas: readonly AreaPlan[]): SlipBlock[] {
   const told = areas.filter((plan) => isTold(plan) && !plan.treatments.fertilizer.hold);
   if (told.length === 0) return [];
   return (Object.keys(WRONGS) as DoNot[])
     .filter((id) => (OF_ALL.has(id) ? told.every(WRONGS[id]) : told.some(WRONGS[id])))
     .slice(0, MOST)
-    .map((id) => msg(`doNot.${id}`));
+    .map((id) => {
+      const where = ANYWHERE.has(id) ? told : told.filter(WRONGS[id]);
+      return sentenceOn(msg(`doNot.${id}`), where, areas.length);
+    });
 }

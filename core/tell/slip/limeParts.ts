@@ -5,6 +5,7 @@ import { shownInHands } from '../../schedule/dosing/inHands';
 import type { AreaPlan } from '../../area/areaPlan';
 import type { PlanContext } from '../../kernel/working/context';
 import { msg, type Msg, type MsgId } from '../../kernel/messages/msg';
+import { valueOf } from '../../kernel/working/working';
 import { sentence, type SlipBlock } from './document';
 import type { Readings } from '../../site/report/types';
 import { extentBlocks } from './extents';
@@ -19,6 +20,7 @@ function standing({ readings, treatments, plant, goal }: AreaPlan): SlipBlock[] 
   const ph = phOnPage(readings);
   if (plant.group === 'mixes') return [sentence('slip.ph.mix', { ph, standing: lime.standing })];
   const params = { ph, form: plant.form };
+  const high = { ph, acidic: isAcidic(readings) ? 'yes' : 'no' };
   const by = readings.phFromField?.source;
   const limed = lime.isDosed ? 'yes' : 'no';
   const own = by ? [sentence('slip.phFromField', { by, limed })] : [];
@@ -27,7 +29,18 @@ function standing({ readings, treatments, plant, goal }: AreaPlan): SlipBlock[] 
     // Acidic soil is what grows here, or the advisor limes all the same and says why further down.
     return [sentence(goal.acid ? 'slip.ph.acidHigh' : 'slip.ph.plain', params), ...own];
   }
-  return [sentence(`slip.ph.${lime.standing}`, params), ...own];
+  const told =
+    lime.standing === 'high'
+      ? sentence('slip.ph.high', high)
+      : sentence(`slip.ph.${lime.standing}`, params);
+  return [told, ...own];
+}
+
+/** Soil below this is acidic, also where that is more than its plants need. Common practice. */
+const ACIDIC_BELOW = 6.6;
+
+function isAcidic({ waterPh }: Readings): boolean {
+  return (valueOf(waterPh)?.value ?? Infinity) < ACIDIC_BELOW;
 }
 
 /** Whether one reading of a kit or probe asks for lime and another is past what lime is to bring. */

@@ -15,7 +15,7 @@ type Edits = Readonly<Record<string, LineEdit>>;
 type Values = Pick<Workings, 'get'>;
 
 /** A message with its figures in place of what points at them. */
-function resolved({ id, params = {} }: Msg, values: Values): unknown {
+export function resolved({ id, params = {} }: Msg, values: Values): unknown {
   const value = (param: MsgParam): unknown => {
     if (typeof param !== 'object') return param;
     if ('id' in param) return resolved(param, values);

@@ -13,6 +13,7 @@ import type { Workings } from '../../kernel/working/workings';
 import type { Figure } from '../../kernel/working/working';
 import { sentence, type SlipBlock, type SlipDocument } from './document';
 import { answerBlocks, leadBlock, type Asked } from './answer';
+import { onceByArea } from './byArea';
 import { careParts } from './careParts';
 import { doNots } from './doNot';
 import { fertilizerParts } from './fertilizerParts';
@@ -202,21 +203,9 @@ function paragraphBlocks(paragraphs: readonly string[]): SlipBlock[] {
     .map((words) => ({ kind: 'paragraph', text: msg('slip.paragraph', { words }) }));
 }
 
-/** What tells a sentence from another: what shows that it worked is the same for all ground, whatever its target. */
-function sentenceKey(block: SlipBlock): string {
-  const isWorked = block.kind === 'sentence' && block.text.id.startsWith('slip.worked.');
-  return isWorked ? block.text.id : JSON.stringify(block);
-}
-
-/** Each caution and each sentence once, however many areas raise it. */
-function once(blocks: readonly SlipBlock[]): SlipBlock[] {
-  const seen = new Set<string>();
-  return blocks.filter((block) => {
-    const said = block.kind === 'caution' ? block.caution : sentenceKey(block);
-    if (seen.has(said)) return false;
-    seen.add(said);
-    return true;
-  });
+/** Each caution once, however many areas raise it. */
+function once(cautions: readonly SlipBlock[]): SlipBlock[] {
+  return [...new Map(cautions.map((block) => [JSON.stringify(block), block])).values()];
 }
 
 /** Everything that has a day, of all ground in one order; where there is more than one piece each line says which. */
@@ -281,9 +270,9 @@ export function writeSlip(
   const buy = inTable
     ? [...shoppingTable(purchase), ...others]
     : each.flatMap(([, one]) => one.buy);
-  const how = each.flatMap(([plan, one]) => {
+  const work = each.map(([plan, one]) => {
     const blocks = one.how.filter((block) => !isSaid(plan, block));
-    return several ? blocks : blocks.map(on(plan));
+    return [plan, blocks.map(on(plan))] as const;
   });
   const bought = inTable
     ? purchase.rows.flatMap(({ packs }) =>
@@ -296,13 +285,16 @@ export function writeSlip(
     ...found,
     ...section('slip.section.buy', buy),
     ...section('slip.section.calendar', calendarBlocks(each, several)),
-    ...section('slip.section.how', once(how)),
+    ...section('slip.section.how', onceByArea(work, values)),
     ...(withSheet ? section('slip.section.spreader', spreaderSheet(told)) : []),
+    ...section('slip.section.doNot', doNots(told)),
     ...section(
-      'slip.section.doNot',
-      doNots(told).map((text): SlipBlock => ({ kind: 'sentence', text })),
+      'slip.section.after',
+      onceByArea(
+        told.map((plan) => [plan, after(plan)]),
+        values,
+      ),
     ),
-    ...section('slip.section.after', once(told.flatMap(after))),
     ...paragraphBlocks(paragraphs),
     ...once(told.flatMap(cautionBlocks)),
   ];
