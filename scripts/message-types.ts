@@ -16,6 +16,7 @@ const ROOMS = [
   'words/en.bench.json',
   'words/en.learn.json',
   'words/en.desks.json',
+  'words/en.diary.json',
   'words/en.places.json',
   'words/en.results.json',
 ];

@@ -16,6 +16,7 @@ import cases from '../../words/en.case.json';
 import bench from '../../words/en.bench.json';
 import learn from '../../words/en.learn.json';
 import desks from '../../words/en.desks.json';
+import diary from '../../words/en.diary.json';
 import places from '../../words/en.places.json';
 import results from '../../words/en.results.json';
 import desk from '../../words/en.desk.json';
@@ -31,14 +32,25 @@ const catalogue: Readonly<Record<string, string>> = {
   ...bench,
   ...learn,
   ...desks,
+  ...diary,
   ...places,
   ...results,
 };
 
 test('no id has words in two parts of the catalogue', () => {
-  const ids = [shell, desk, plants, page, cases, bench, learn, desks, places, results].flatMap(
-    (words) => Object.keys(words),
-  );
+  const ids = [
+    shell,
+    desk,
+    plants,
+    page,
+    cases,
+    bench,
+    learn,
+    desks,
+    diary,
+    places,
+    results,
+  ].flatMap((words) => Object.keys(words));
   expect(ids.filter((id, at) => ids.indexOf(id) !== at)).toEqual([]);
 });
 
@@ -60,6 +72,7 @@ test('every id that is written out in the code has words', () => {
 test.each([
   ['places', places, ['ui/shed', 'ui/office', 'ui/yardsticks']],
   ['results', results, ['ui/case/results']],
+  ['diary', diary, ['ui/case/diary']],
 ])('the words of %s are said by those alone who load them', (_room, words, folders) => {
   const theirs = folders.flatMap(sources).join('\n');
   const screens = ['app', 'files', 'store', 'ui'].flatMap(sources).join('\n');

@@ -1,5 +1,6 @@
 'use client';
 
+import '../../format/diaryWords';
 import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
 import { areaName } from '../../format/areaName';
