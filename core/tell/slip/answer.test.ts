@@ -114,6 +114,8 @@ test.each<[string, LawnInput, string[]]>([
   ['Is the soil safe for children?', { ph: '6.5' }, ['answer.leadUnmeasured']],
   ['Is it safe for children?', { ph: '6.5', more: total('450') }, ['answer.lead.before2024']],
   ['What do my pots need?', { plant: 'container-mix', ph: '6' }, ['judged.mixFeed']],
+  ['Do blueberries need lime?', { plant: 'blueberry', ph: '4.0' }, ['slip.acidBelowThen']],
+  ['What do they need?', { plant: 'blueberry', ph: '4.0' }, ['answer.all']],
   ['Which mower is best?', ORACLE, []],
 ])('%s', (question, input, ids) => {
   expect(leads(lawnCase(input), question)).toEqual(ids);

@@ -44,6 +44,8 @@ function onLime(area: AreaPlan): Msg | undefined {
     });
   }
   if (asksLaboratory(area)) return msg('slip.limeAskLaboratory');
+  // More acidic than even these plants like.
+  if (goal.acid && lime.standing === 'acidic') return msg('slip.acidBelowThen');
   const none = lime.verdict === 'none-needed' && !readings.untested;
   return none || sulfur ? msg(goal.acid ? 'answer.noLimeAcid' : 'answer.noLime') : undefined;
 }

@@ -125,9 +125,9 @@ function decided({ ownReason, passedBy }: LimeTreatment): SlipBlock[] {
   ];
 }
 
-/** Whether the pH is known, and how much lime it takes is open. */
-export function asksLaboratory({ treatments: { lime }, readings }: AreaPlan): boolean {
-  return lime.verdict === 'absent' && !('absent' in readings.waterPh);
+/** Whether the pH is known, and how much lime it takes is open; what wants acidic soil gets none by routine. */
+export function asksLaboratory({ treatments: { lime }, readings, goal }: AreaPlan): boolean {
+  return lime.verdict === 'absent' && !goal.acid && !('absent' in readings.waterPh);
 }
 
 /** From so much on it comes by truck, lb. Common practice. */

@@ -65,15 +65,17 @@ function isFedSlowly(input: NeedInput, programme: Programme): boolean {
 }
 
 /**
- * The school on late nitrogen that stands: as decided, none on sand, earlier near water (Mangiafico & Guillard 2006, recalled), else as is usual in the climate. Slow nitrogen put
- * on in cold soil feeds the flush of spring instead (Beard 1973): then there is none once growth has stopped.
+ * The school on late nitrogen that stands: as decided, none on sand, else as is usual in the climate, and near water no later than
+ * mid-October (Mangiafico & Guillard 2006, recalled). Slow nitrogen put on in cold soil feeds the flush of spring instead
+ * (Beard 1973): then there is none once growth has stopped.
  */
 function lateSchoolOf(input: NeedInput, programme: Programme): LateSchool {
   const { file, climate, readings } = input;
   const decided = LATE_SCHOOLS.find((each) => each === file.decisions['late-n']?.value);
   const { cec } = readings;
   const isSand = !('absent' in cec) && cec.value.value < SAND_BELOW_CEC;
-  const usual = isNearWater(input) ? 'earlier' : (climate?.lateNitrogen ?? 'classic');
+  const ofClimate = climate?.lateNitrogen ?? 'classic';
+  const usual = ofClimate === 'classic' && isNearWater(input) ? 'earlier' : ofClimate;
   const school = decided ?? (isSand ? 'none' : usual);
   return school === 'classic' && isFedSlowly(input, programme) ? 'none' : school;
 }
