@@ -2,7 +2,7 @@ import { perAcreToPerThousand } from '../kernel/units/convert';
 import { quantity, type Quantity } from '../kernel/units/quantity';
 import { msg } from '../kernel/messages/msg';
 import type { PlanContext } from '../kernel/working/context';
-import type { Figure } from '../kernel/working/working';
+import { valueOf, type Figure } from '../kernel/working/working';
 import { limeOfAnInch, undoneByPound } from '../treat/sulfur/water';
 import type { JudgedArea } from './input';
 
@@ -55,5 +55,18 @@ export function limeOfWater(
     'lb/1000ft2',
     'S',
   );
-  return { lime, sulfur };
+  return { lime: told(ctx, `${id}/told`, lime), sulfur: told(ctx, `${id}/sulfur/told`, sulfur) };
+}
+
+/** Nobody knows a season's water to hundredths of a pound: to the half, below one to the tenth. */
+function told<S extends 'CaCO3' | 'S'>(
+  ctx: PlanContext,
+  id: string,
+  figure: Figure<Quantity<'lb/1000ft2', S>>,
+): Figure<Quantity<'lb/1000ft2', S>> {
+  const step = (valueOf(figure)?.value ?? 0) >= 1 ? 0.5 : 0.1;
+  const entry = { id, label: msg('dose.printed'), detail: { step } };
+  return ctx.sheet.derive('round', entry, [figure], ({ value, unit, of }) =>
+    quantity(Math.round(value / step) * step, unit, of),
+  );
 }

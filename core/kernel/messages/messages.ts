@@ -4814,6 +4814,7 @@ export interface PageMessages {
   'slip.noLime': None;
   'slip.noLimeUnsure': None;
   'slip.noLimeWorth': None;
+  'slip.notTested': { readonly which: 'word' };
   'slip.onHand': { readonly amount: 'any'; readonly material: 'any' };
   'slip.organicCounts': { readonly n: 'any' };
   'slip.ownAmount': { readonly reason: 'any' };

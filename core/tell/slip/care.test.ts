@@ -64,3 +64,20 @@ test('a share too small for a kitchen scale is a spoonful, and one too small for
   const told = new Set(['2', '6', '26'].flatMap(shares));
   expect([...told].sort()).toEqual(['slip.eachAlike', 'slip.eachBySpoon']);
 });
+
+test.each<[string, LawnInput, unknown]>([
+  ['neither', { ph: '6.5' }, 'both'],
+  ['no potassium', { ph: '6.5', p: { text: '30' } }, 'k'],
+  ['no phosphorus', { ph: '6.5', k: { text: '120' } }, 'p'],
+  ['both', { ph: '6.5', p: { text: '30' }, k: { text: '120' } }, undefined],
+  ['pots', { ph: '6', plant: 'container-mix' }, undefined],
+  ['nothing at all', { untested: true }, undefined],
+])('what a report leaves out is asked for: %s', (_what, input, which) => {
+  const { slip } = planCase(lawnCase({ planFrom: '2027-04-01', ...input }));
+  const asked = slip.blocks.flatMap((block) =>
+    block.kind === 'sentence' && block.text.id === 'slip.notTested'
+      ? [block.text.params?.['which']]
+      : [],
+  );
+  expect(asked).toEqual(which === undefined ? [] : [which]);
+});

@@ -22,6 +22,7 @@ test.each<[string, LawnInput, readonly string[]]>([
       ...[
         'heading area',
         'sentence ph.acidic',
+        'sentence notTested',
         section('buy'),
         'sentence buyLime',
         'sentence buyFeed',
@@ -48,6 +49,7 @@ test.each<[string, LawnInput, readonly string[]]>([
         'heading area',
         'sentence ph.right',
         'sentence noLime',
+        'sentence notTested',
         section('buy'),
         'sentence buyFeed',
       ],
@@ -75,7 +77,8 @@ test.each<[string, LawnInput, readonly string[]]>([
     'too little to be worth it',
     { ph: '5.9', texture: 'sand' },
     [
-      ...['heading area', 'sentence ph.acidic', 'sentence noLimeWorth', section('buy')],
+      ...['heading area', 'sentence ph.acidic', 'sentence noLimeWorth', 'sentence notTested'],
+      section('buy'),
       ...[
         'sentence buyFeed',
         section('calendar'),
@@ -103,6 +106,7 @@ test.each<[string, LawnInput, readonly string[]]>([
       ...[
         'heading area',
         'sentence ph.acidic',
+        'sentence notTested',
         section('buy'),
         'sentence buyLime',
         'sentence buyFeed',
